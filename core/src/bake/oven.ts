@@ -1,0 +1,54 @@
+import { constant } from './constants.js';
+import type { OvenSpec } from './spec.js';
+
+/** An oven at work: walls that lag behind the knob, air that falls when the door opens. Temperatures in C, times in s. */
+export interface OvenState {
+  readonly wallC: number;
+  readonly airDipC: number;
+}
+
+export interface OvenTraits {
+  readonly convectionWM2K: number;
+  readonly radiantRiseC: number;
+  readonly fallsS: number;
+  readonly risesS: number;
+  readonly offsetC: number;
+}
+
+export function ovenTraits(oven: OvenSpec): OvenTraits {
+  const fan = oven.kind === 'fan';
+  const lag = fan ? constant('fan_walls') : 1;
+  return {
+    convectionWM2K: constant(fan ? 'fan_h' : 'still_h'),
+    radiantRiseC: constant(fan ? 'fan_radiant' : 'still_radiant'),
+    fallsS: constant('walls_fall') * lag,
+    risesS: constant('walls_rise') * lag,
+    offsetC: oven.offsetC,
+  };
+}
+
+const ROOM_C = 22;
+const AIR_DIP = constant('air_dip');
+const AIR_RECOVERS_S = constant('air_recovers');
+
+/** The oven heated through at a setting, with the door just opened to put the pie in. */
+export function loadedOven(traits: OvenTraits, settingC: number): OvenState {
+  const wallC = settingC + traits.offsetC;
+  return { wallC, airDipC: AIR_DIP * (wallC - ROOM_C) };
+}
+
+/** The door opened again. */
+export const doorOpened = (state: OvenState): OvenState => ({
+  ...state,
+  airDipC: AIR_DIP * (state.wallC - ROOM_C),
+});
+
+/** The oven a short time later, at a setting. */
+export function ovenAfter(state: OvenState, traits: OvenTraits, settingC: number, stepS: number): OvenState {
+  const goal = settingC + traits.offsetC;
+  const lagS = goal < state.wallC ? traits.fallsS : traits.risesS;
+  return {
+    wallC: goal + (state.wallC - goal) * Math.exp(-stepS / lagS),
+    airDipC: state.airDipC * Math.exp(-stepS / AIR_RECOVERS_S),
+  };
+}

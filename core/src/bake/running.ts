@@ -1,0 +1,135 @@
+import type { Stage } from './spec.js';
+
+/** What can happen to a bake. `more_time` and `undo` carry a little more. */
+export const bakeEventKinds = [
+  'loaded',
+  'lowered',
+  'turned',
+  'foil_on',
+  'foil_off',
+  'door_opened',
+  'bubbling',
+  'tender',
+  'colour_pale',
+  'colour_golden',
+  'colour_deep',
+  'colour_dark',
+  'more_time',
+  'out',
+  'cooled',
+  'cut',
+  'undo',
+] as const;
+export type BakeEventKind = (typeof bakeEventKinds)[number];
+
+/** An event as it was written down; never changed, only undone by another. */
+export interface BakeEvent {
+  readonly id: string;
+  readonly kind: BakeEventKind;
+  /** ISO 8601. */
+  readonly at: string;
+  readonly minutes?: number;
+  readonly undoes?: string;
+  readonly note?: string;
+}
+
+/** When things are due in a bake, in minutes from loading (cooling: from out). */
+export interface BakeTimes {
+  readonly stages: readonly [Stage, Stage];
+  readonly turnMin: number;
+  readonly foilMin: number | null;
+  readonly bubblingMin: number | null;
+  readonly coolMin: number;
+}
+
+export type BakePhase = 'stage1' | 'stage2' | 'cooling' | 'ready' | 'eaten';
+
+/** The touch that is next, and when. */
+export interface NextTouch {
+  readonly kind: BakeEventKind;
+  readonly label: string;
+  readonly dueAt: number;
+}
+
+export interface RunningBake {
+  readonly phase: BakePhase;
+  readonly loadedAt: number;
+  readonly outDueAt: number;
+  readonly outAt: number | null;
+  readonly sliceAt: number;
+  readonly next: NextTouch | null;
+  /** Other touches that can be tapped now. */
+  readonly seen: readonly BakeEventKind[];
+  readonly setTempC: number;
+}
+
+const MINUTE_MS = 60_000;
+
+/** Events that stand: those not undone, each id once, in the order they happened. */
+export function standing(events: readonly BakeEvent[]): BakeEvent[] {
+  const once = [...new Map(events.map((event) => [event.id, event])).values()];
+  const undone = new Set(once.flatMap((event) => (event.kind === 'undo' && event.undoes ? [event.undoes] : [])));
+  return once
+    .filter((event) => event.kind !== 'undo' && !undone.has(event.id))
+    .sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || a.id.localeCompare(b.id));
+}
+
+/**
+ * The state of a bake at a moment, from its plan and its events alone, so that any screen after any restart shows the
+ * same. Times in ms since 1970. Throws when the bake was never loaded.
+ */
+export function runningBake(times: BakeTimes, events: readonly BakeEvent[], nowMs: number): RunningBake {
+  const stood = standing(events);
+  const when = (kind: BakeEventKind): number | null => {
+    const found = stood.find((event) => event.kind === kind);
+    return found ? Date.parse(found.at) : null;
+  };
+  const loadedAt = when('loaded');
+  if (loadedAt === null) throw new Error('the bake has no loaded event');
+  const [first, second] = times.stages;
+  const moreMin = stood.reduce((sum, event) => sum + (event.kind === 'more_time' ? (event.minutes ?? 0) : 0), 0);
+  const loweredAt = when('lowered');
+  const lowerDueAt = loadedAt + first.timeMin * MINUTE_MS;
+  // Lowered late, the pie had more heat already: the end does not move by itself.
+  const outDueAt = loadedAt + (first.timeMin + second.timeMin + moreMin) * MINUTE_MS;
+  const outAt = when('out');
+  const sliceAt = (outAt ?? outDueAt) + times.coolMin * MINUTE_MS;
+  const cutAt = when('cut');
+  const base = { loadedAt, outDueAt, outAt, sliceAt };
+
+  if (cutAt !== null) {
+    return { ...base, phase: 'eaten', next: null, seen: [], setTempC: second.tempC };
+  }
+  if (outAt !== null) {
+    const ready = nowMs >= sliceAt || when('cooled') !== null;
+    return {
+      ...base,
+      phase: ready ? 'ready' : 'cooling',
+      next: { kind: 'cut', label: ready ? 'Cut the first slice' : 'Slice it', dueAt: sliceAt },
+      seen: [],
+      setTempC: second.tempC,
+    };
+  }
+  const due: NextTouch[] = [];
+  if (loweredAt === null) due.push({ kind: 'lowered', label: 'Lower the oven', dueAt: lowerDueAt });
+  else {
+    const minute = (min: number): number => loadedAt + min * MINUTE_MS;
+    if (when('turned') === null) due.push({ kind: 'turned', label: 'Turn the pie', dueAt: minute(times.turnMin) });
+    if (times.foilMin !== null && when('foil_on') === null) {
+      due.push({ kind: 'foil_on', label: 'Foil if it is golden', dueAt: minute(times.foilMin) });
+    }
+    if (times.bubblingMin !== null && when('bubbling') === null) {
+      due.push({ kind: 'bubbling', label: 'Look: thick bubbles all round?', dueAt: minute(times.bubblingMin) });
+    }
+  }
+  due.push({ kind: 'out', label: 'Out', dueAt: outDueAt });
+  due.sort((a, b) => a.dueAt - b.dueAt);
+  const seen: BakeEventKind[] = ['turned', 'bubbling', 'tender', 'colour_golden', 'foil_on', 'door_opened'];
+  return {
+    ...base,
+    phase: loweredAt === null ? 'stage1' : 'stage2',
+    next: due[0] ?? null,
+    seen: seen.filter((kind) => kind === 'door_opened' || when(kind) === null),
+    setTempC: loweredAt === null ? first.tempC : second.tempC,
+  };
+}

@@ -1,0 +1,71 @@
+import type { Fruit, Larder } from '../larder/index.js';
+import { lemon, solublePercent } from '../larder/index.js';
+import type { FillingSpec, FruitPart } from './spec.js';
+
+/** One fruit of the batch with its mass. */
+export interface BatchFruit {
+  readonly fruit: Fruit;
+  readonly part: FruitPart;
+  readonly massG: number;
+}
+
+/** The fruit on the bench, resolved against the larder, with its sums in g. */
+export interface Batch {
+  readonly fruits: readonly BatchFruit[];
+  readonly massG: number;
+  readonly waterG: number;
+  readonly sugarsG: number;
+  readonly acidG: number;
+  readonly solublesG: number;
+}
+
+/** Share of a thawed fruit's water that is poured away with the juice it thawed in. Estimate. */
+export const THAWED_JUICE_LOST = 0.15;
+
+function bindFruit(part: FruitPart, massG: number, larder: Larder): BatchFruit {
+  const fruit = larder.fruits.get(part.fruit);
+  if (!fruit) throw new Error(`unknown fruit ${part.fruit}`);
+  if (part.state !== 'thawed_drained' || fruit.releaseFirm < 0) return { fruit, part, massG };
+  // Thawed and drained fruit has lost juice, and with it sugar and acid in proportion: what is left is
+  // weighed drained, so it is richer in dry matter by the share of juice that is gone.
+  const lost = (THAWED_JUICE_LOST * fruit.waterPercent) / 100;
+  const waterPercent = (fruit.waterPercent * (1 - THAWED_JUICE_LOST)) / (1 - lost);
+  return { fruit: { ...fruit, waterPercent }, part, massG };
+}
+
+/** Divides a fruit mass among the parts of the spec by their shares. */
+export function makeBatch(spec: FillingSpec, fruitMassG: number, larder: Larder): Batch {
+  const shares = spec.fruits.reduce((sum, part) => sum + part.share, 0);
+  const fruits = spec.fruits.map((part) => bindFruit(part, (fruitMassG * part.share) / shares, larder));
+  const total = (percentOf: (fruit: Fruit) => number): number =>
+    fruits.reduce((sum, { fruit, massG }) => sum + (massG * percentOf(fruit)) / 100, 0);
+  return {
+    fruits,
+    massG: fruitMassG,
+    waterG: total((fruit) => fruit.waterPercent),
+    sugarsG: total((fruit) => fruit.sugarsPercent),
+    acidG: total((fruit) => fruit.acidPercent),
+    solublesG: total(solublePercent),
+  };
+}
+
+/** Grams as bought for grams of prepared fruit. */
+export function boughtMassG({ fruit, part, massG }: BatchFruit): number {
+  const refuse = !part.peeled && fruit.refuseUnpeeled !== null ? fruit.refuseUnpeeled : fruit.refuse;
+  const bought = part.state === 'fresh' ? refuse : 0;
+  return massG / (1 - bought);
+}
+
+/** pH of the filling's juice: hydrogen ions average by mass, not pH itself. Lemon juice counts as fruit. */
+export function batchPh(batch: Batch, lemonJuiceG: number): number {
+  const ions = batch.fruits.reduce((sum, { fruit, massG }) => sum + massG * 10 ** -fruit.ph, 0);
+  return -Math.log10((ions + lemonJuiceG * 10 ** -lemon.ph) / (batch.massG + lemonJuiceG));
+}
+
+/** Heaped volume of the raw prepared fruit, in mL. */
+export const heapedVolumeMl = (batch: Batch): number =>
+  batch.fruits.reduce((sum, { fruit, massG }) => sum + (massG * 240) / fruit.cupG, 0);
+
+/** Volume of the same fruit when baked, in mL, before sugar and juice are counted. */
+export const collapsedVolumeMl = (batch: Batch): number =>
+  batch.fruits.reduce((sum, { fruit, massG }) => sum + ((massG * 240) / fruit.cupG) * fruit.collapse, 0);

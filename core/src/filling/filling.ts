@@ -1,0 +1,184 @@
+import type { Larder } from '../larder/index.js';
+import { lemon } from '../larder/index.js';
+import type { Batch } from './batch.js';
+import { batchPh, collapsedVolumeMl, heapedVolumeMl, makeBatch } from './batch.js';
+import type { Belief } from './evidence.js';
+import { BAND_DEVIATIONS, evidenceRules, releaseBelief, setBelief } from './evidence.js';
+import { glazeLedger } from './glaze.js';
+import type { Ledger, Surroundings } from './ledger.js';
+import { balance } from './ledger.js';
+import type { Prepared } from './preparation.js';
+import { prepare, preparations } from './preparation.js';
+import type { RunWord, SetReached } from './set.js';
+import { runIndex, runWord, setReached } from './set.js';
+import type { FillingSpec } from './spec.js';
+import type { SugarAmount } from './sugar.js';
+import { acidNeutralisedG, sugarAmount } from './sugar.js';
+import { blendPotency, bodyPer100G, concentrationPer100G, doseG, targetPer100G } from './thickener.js';
+
+/** A computed filling. Masses in g, concentrations in g of corn-starch equivalent per 100 g of juice. */
+export interface Filling {
+  readonly batch: Batch;
+  readonly sugar: SugarAmount;
+  readonly prepared: Prepared;
+  readonly ledger: Ledger;
+  readonly release: Belief;
+  readonly ph: number;
+  readonly body: number;
+  readonly blend: number;
+  readonly target: number;
+  /** The dose that reaches the target, with its nine-in-ten band. */
+  readonly dose: { readonly massG: number; readonly lowG: number; readonly highG: number };
+  /** What goes in: the dose, or what the baker set. */
+  readonly thickenerG: number;
+  readonly reached: number;
+  readonly set: SetReached;
+  readonly run: RunWord;
+  readonly massG: number;
+  readonly heapMl: number;
+  readonly cookedMl: number;
+}
+
+/** Density of a cooked filling in g/mL. Estimate. */
+const COOKED_DENSITY = 1.05;
+
+function ledgerFor(
+  spec: FillingSpec,
+  batch: Batch,
+  sugar: SugarAmount,
+  around: Surroundings,
+  releaseFactor: number,
+): { prepared: Prepared; ledger: Ledger } {
+  const addedWaterG = sugar.waterG + (spec.lemonJuiceG * lemon.waterPercent) / 100;
+  const prepared = prepare({
+    batch,
+    preparation: spec.preparation,
+    sugarSolidsG: sugar.solidsG,
+    addedWaterG,
+    releaseFactor,
+  });
+  const ledger =
+    spec.preparation.kind === 'glaze'
+      ? glazeLedger(batch, spec.preparation, sugar.solidsG, sugar.waterG, spec.lemonJuiceG)
+      : balance(batch, prepared, sugar.solidsG, spec.lemonJuiceG, around);
+  return { prepared, ledger };
+}
+
+/** The pH after lemon and bicarbonate: each share of the acid that is neutralised takes hydrogen ions with it. */
+function fillingPh(spec: FillingSpec, batch: Batch): number {
+  const acidG = batch.acidG + (spec.lemonJuiceG * lemon.acidPercent) / 100;
+  const left = Math.max(0.1, 1 - acidNeutralisedG(spec.bicarbonateG) / Math.max(acidG, 1e-9));
+  return batchPh(batch, spec.lemonJuiceG) - Math.log10(left);
+}
+
+interface Sums {
+  readonly prepared: Prepared;
+  readonly ledger: Ledger;
+  readonly body: number;
+  readonly blend: number;
+  readonly doseG: number;
+}
+
+/** Water, body, potency and dose at one value of the release factor. */
+function sumsAt(
+  spec: FillingSpec,
+  batch: Batch,
+  sugar: SugarAmount,
+  around: Surroundings,
+  larder: Larder,
+  releaseFactor: number,
+): Sums {
+  const { prepared, ledger } = ledgerFor(spec, batch, sugar, around, releaseFactor);
+  const set = spec.preparation.kind === 'glaze' ? 'binder' : spec.set;
+  const bakedMin = spec.preparation.kind === 'glaze' ? 0 : around.bubblingMin;
+  const body = bodyPer100G(batch, prepared.releases);
+  const blend = blendPotency(
+    spec.thickeners,
+    {
+      ph: fillingPh(spec, batch),
+      boilingH: (bakedMin + prepared.starchBoilMin) / 60,
+      syrupBrix: ledger.syrupBrix,
+      set,
+    },
+    larder,
+  );
+  return { prepared, ledger, body, blend, doseG: doseG(targetPer100G(set), body, ledger.juiceG, blend) };
+}
+
+/** Computes a filling of a given fruit mass. Throws on ids that the larder does not hold; `checkSpec` finds those first. */
+export function computeFilling(
+  spec: FillingSpec,
+  fruitMassG: number,
+  around: Surroundings,
+  larder: Larder,
+): Filling {
+  const batch = makeBatch(spec, fruitMassG, larder);
+  const sugar = sugarAmount(batch, spec.sugar, larder);
+  const release = releaseBelief(batch, spec);
+  const at = (factor: number): Sums => sumsAt(spec, batch, sugar, around, larder, factor);
+  const { prepared, ledger, body, blend, doseG: rawDoseG } = at(release.factor);
+  const target = targetPer100G(spec.preparation.kind === 'glaze' ? 'binder' : spec.set);
+
+  const releaseDeviationG = Math.abs(at(release.factor * (1 + release.deviation)).doseG - rawDoseG);
+  const deviation =
+    rawDoseG > 0 ? Math.hypot(releaseDeviationG / rawDoseG, evidenceRules.potencyDeviation) : 0;
+  const tested = spec.thickenerMassG ?? rawDoseG;
+  const believed = setBelief(
+    spec.saucerTest?.result ?? null,
+    concentrationPer100G(tested, body, ledger.juiceG, blend) / target,
+    { factor: 1, deviation },
+  );
+  const massDoseG = rawDoseG / believed.factor;
+  const half = BAND_DEVIATIONS * believed.deviation * massDoseG;
+  const thickenerG = spec.thickenerMassG ?? massDoseG;
+  const reached = concentrationPer100G(thickenerG, body, ledger.juiceG, blend) * believed.factor;
+
+  const massG =
+    fruitMassG +
+    sugar.massG +
+    thickenerG +
+    spec.lemonJuiceG +
+    spec.butterG +
+    (prepared.liquidWaterG - sugar.waterG - (spec.lemonJuiceG * lemon.waterPercent) / 100) -
+    prepared.boiledOffG;
+  const cookedMl = Math.max(
+    spec.preparation.kind === 'glaze' ? heapedVolumeMl(batch) : collapsedVolumeMl(batch),
+    massG / COOKED_DENSITY,
+  );
+  const heap = preparations[spec.preparation.kind].heap;
+  return {
+    batch,
+    sugar,
+    prepared,
+    ledger,
+    release,
+    ph: fillingPh(spec, batch),
+    body,
+    blend,
+    target,
+    dose: { massG: massDoseG, lowG: Math.max(0, massDoseG - half), highG: massDoseG + half },
+    thickenerG,
+    reached,
+    set: setReached(reached),
+    run: runWord(runIndex(ledger.juiceG, massG, reached)),
+    massG,
+    heapMl: Math.max(cookedMl, heap * heapedVolumeMl(batch)),
+    cookedMl,
+  };
+}
+
+/** Prepared fruit in g whose cooked filling comes level with a volume in mL. */
+export function fruitToFillG(
+  spec: FillingSpec,
+  volumeMl: number,
+  around: Surroundings,
+  larder: Larder,
+): number {
+  // Everything in a filling grows with the fruit but for the spoonfuls, so three rounds settle it.
+  let massG = volumeMl;
+  for (let round = 0; round < 3; round++) {
+    const { cookedMl } = computeFilling(spec, massG, around, larder);
+    massG *= volumeMl / cookedMl;
+  }
+  return massG;
+}

@@ -1,0 +1,177 @@
+import type { Batch } from './batch.js';
+import type { Preparation, PreparationKind } from './spec.js';
+import { releaseFraction, drawnWaterG, weepEffects } from './release.js';
+import { syrupBoilingC, syrupDensity } from './syrup.js';
+
+/** What each preparation does, in one table. Shares are of the free water; estimates held against facts of the trade. */
+export const preparations: Readonly<
+  Record<
+    PreparationKind,
+    {
+      readonly label: string;
+      readonly minutes: number;
+      readonly what: string;
+      /** Heaped volume of the fruit when it goes in, against raw: 0 means it lies as compact as when baked. */
+      readonly heap: number;
+      /** Minutes of boiling the juice down, and of boiling with the starch in it, before the oven. */
+      readonly boilMin: number;
+      readonly starchBoilMin: number;
+      readonly coolMin: number;
+    }
+  >
+> = {
+  raw: { label: 'Raw', minutes: 0, what: 'Toss with sugar and thickener and fill.', heap: 1, boilMin: 0, starchBoilMin: 0, coolMin: 0 },
+  weep: {
+    label: 'Weep and boil down',
+    minutes: 45,
+    what: 'Sugar and lemon draw the juice; drain it, boil it down, give it back.',
+    heap: 0.85,
+    boilMin: 10,
+    starchBoilMin: 0,
+    coolMin: 20,
+  },
+  hold: {
+    label: 'Hold at 71 °C',
+    minutes: 20,
+    what: 'Warm the fruit to 71 °C and keep it there, never boiling: it keeps its shape when baked.',
+    heap: 0,
+    boilMin: 8,
+    starchBoilMin: 1,
+    coolMin: 60,
+  },
+  stew: { label: 'Stew', minutes: 12, what: 'Simmer, thicken with a cold slurry, cool.', heap: 0, boilMin: 0, starchBoilMin: 2, coolMin: 90 },
+  glaze: {
+    label: 'Glaze and raw fruit',
+    minutes: 8,
+    what: 'Cook a glaze from part of the fruit and fold the raw rest through it. It is not baked again.',
+    heap: 0,
+    boilMin: 0,
+    starchBoilMin: 1,
+    coolMin: 60,
+  },
+  saute: {
+    label: 'Fry in butter',
+    minutes: 12,
+    what: 'Fry in butter and sugar, deglaze, thicken, chill.',
+    heap: 0,
+    boilMin: 0,
+    starchBoilMin: 1,
+    coolMin: 60,
+  },
+};
+
+/** Stewing, uncovered: g of water that a wide pan loses in a minute. Estimate. */
+export const STEW_LOSS_G_PER_MIN = 4.5;
+/** Frying keeps this share of the free water. Estimate. */
+export const SAUTE_KEEPS = 0.4;
+/** Holding at 71 C: share of the free water that pools, and what it is boiled down to. Estimate. */
+export const HOLD_POOLS = 0.75;
+export const HOLD_BOILED_TO = 0.6;
+/** No boiling down goes past this: syrup turns to candy. */
+export const HIGHEST_BRIX = 70;
+export const USUAL_BRIX = 55;
+
+/** Where a baker stops the pan: whichever comes first on scale, thermometer or jug. */
+export interface BoilStop {
+  readonly juiceG: number;
+  readonly juiceBrix: number;
+  readonly stopMassG: number;
+  readonly stopVolumeMl: number;
+  readonly stopTempC: number;
+  readonly stopBrix: number;
+}
+
+/** Water in g after the preparation: what came or will come free, what was boiled away before the oven. */
+export interface Prepared {
+  readonly freeFruitWaterG: number;
+  readonly liquidWaterG: number;
+  readonly boiledOffG: number;
+  readonly starchBoilMin: number;
+  readonly releases: readonly number[];
+  readonly boilStop: BoilStop | null;
+}
+
+export interface PreparationInputs {
+  readonly batch: Batch;
+  readonly preparation: Preparation;
+  readonly sugarSolidsG: number;
+  /** Water of lemon juice and liquid sugars. */
+  readonly addedWaterG: number;
+  readonly releaseFactor: number;
+}
+
+const total = (values: readonly number[]): number => values.reduce((sum, value) => sum + value, 0);
+
+/** Boiling a juice down to a Brix or a share, never past candy; nothing to do when it is already there. */
+export function boilDown(waterG: number, solidsG: number, targetBrix: number): BoilStop {
+  const juiceG = waterG + solidsG;
+  const juiceBrix = juiceG > 0 ? (100 * solidsG) / juiceG : 0;
+  const stopBrix = Math.min(HIGHEST_BRIX, Math.max(targetBrix, juiceBrix));
+  const stopMassG = stopBrix > 0 ? Math.min(juiceG, (100 * solidsG) / stopBrix) : juiceG;
+  return {
+    juiceG,
+    juiceBrix,
+    stopMassG,
+    stopVolumeMl: stopMassG / syrupDensity(stopBrix),
+    stopTempC: syrupBoilingC(stopBrix),
+    stopBrix,
+  };
+}
+
+function weepAndDrain(inputs: PreparationInputs, releases: readonly number[], minutes: number): Prepared {
+  const { batch, preparation, sugarSolidsG, addedWaterG } = inputs;
+  const perFruit = sugarSolidsG / batch.massG;
+  const willRelease = total(batch.fruits.map((f, i) => (f.massG * f.fruit.waterPercent * (releases[i] ?? 0)) / 100));
+  const drawn = total(batch.fruits.map((f, i) => drawnWaterG(f, releases[i] ?? 0, perFruit, minutes)));
+  const drainedWaterG = weepEffects.drained * (drawn + addedWaterG);
+  const solidsG =
+    drainedWaterG > 0
+      ? weepEffects.sugarCarried * sugarSolidsG + weepEffects.solublesPerWater * drainedWaterG
+      : 0;
+  const boilStop = boilDown(drainedWaterG, solidsG, preparation.boilToBrix ?? USUAL_BRIX);
+  return {
+    freeFruitWaterG: drawn + weepEffects.laterRelease * (willRelease - drawn),
+    liquidWaterG: addedWaterG,
+    boiledOffG: boilStop.juiceG - boilStop.stopMassG,
+    starchBoilMin: preparations.weep.starchBoilMin,
+    releases,
+    boilStop,
+  };
+}
+
+/** Where the water stands when the filling goes into its pastry. */
+export function prepare(inputs: PreparationInputs): Prepared {
+  const { batch, preparation, sugarSolidsG, addedWaterG, releaseFactor } = inputs;
+  const { kind } = preparation;
+  const minutes = preparation.minutes ?? preparations[kind].minutes;
+  const releases = batch.fruits.map((fruit) =>
+    releaseFraction(fruit, {
+      sugarPerFruit: sugarSolidsG / batch.massG,
+      heldAt71C: kind === 'hold',
+      stewed: kind === 'stew',
+      factor: releaseFactor,
+    }),
+  );
+  if (kind === 'weep') return weepAndDrain(inputs, releases, minutes);
+  const freeFruitWaterG = total(
+    batch.fruits.map(({ massG, fruit }, i) => (massG * fruit.waterPercent * (releases[i] ?? 0)) / 100),
+  );
+  const stirredInG = preparation.liquidG ?? 0;
+  const liquidWaterG = addedWaterG + stirredInG;
+  const free = freeFruitWaterG + liquidWaterG;
+  const boiledOff: Record<Exclude<PreparationKind, 'weep'>, number> = {
+    raw: 0,
+    hold: HOLD_POOLS * free * (1 - HOLD_BOILED_TO),
+    stew: Math.min(0.6 * free, STEW_LOSS_G_PER_MIN * minutes),
+    glaze: 0,
+    saute: (1 - SAUTE_KEEPS) * freeFruitWaterG,
+  };
+  return {
+    freeFruitWaterG,
+    liquidWaterG,
+    boiledOffG: boiledOff[kind],
+    starchBoilMin: preparations[kind].starchBoilMin,
+    releases,
+    boilStop: null,
+  };
+}

@@ -1,0 +1,72 @@
+import type { Larder } from '../larder/index.js';
+import type { Batch } from './batch.js';
+import type { SugarChoice } from './spec.js';
+
+/**
+ * Sugar by school (docs/decisions/0003-sugar.md): white sugar per g of fruit = style x (base + perAcid x acid %)
+ * - credit x (the fruit's own sugar - a middling fruit's) / 100. A middling fruit (acid .8 %, sugar 10 %) takes just the style.
+ */
+export const sugarRule = {
+  base: 0.52,
+  perAcidPercent: 0.6,
+  credit: 0.3,
+  middlingSugarsPercent: 10,
+  lowest: 0.05,
+  highest: 0.3,
+} as const;
+
+/** The named stops of the sweetness dial. */
+export const sugarStops = [
+  { id: 'lean', label: 'lean', style: 0.08 },
+  { id: 'light', label: 'light', style: 0.12 },
+  { id: 'balanced', label: 'balanced', style: 0.16 },
+  { id: 'sweet', label: 'sweet', style: 0.22 },
+  { id: 'very_sweet', label: 'very sweet', style: 0.3 },
+] as const;
+
+const need = (batch: Batch): number =>
+  batch.massG * sugarRule.base + batch.acidG * 100 * sugarRule.perAcidPercent;
+
+const creditG = (batch: Batch): number =>
+  sugarRule.credit * (batch.sugarsG - (batch.massG * sugarRule.middlingSugarsPercent) / 100);
+
+/** White-sugar equivalent in g that a style asks for; crumb sugar on top takes a tenth of itself off. */
+export function sugarForStyleG(batch: Batch, style: number, crumbSugarG = 0): number {
+  return Math.max(0, style * need(batch) - creditG(batch) - 0.1 * crumbSugarG);
+}
+
+/** The style that an amount of white sugar amounts to: the inverse of `sugarForStyleG`. */
+export function styleOfSugar(batch: Batch, whiteSugarG: number, crumbSugarG = 0): number {
+  return (whiteSugarG + creditG(batch) + 0.1 * crumbSugarG) / need(batch);
+}
+
+export interface SugarAmount {
+  readonly massG: number;
+  readonly solidsG: number;
+  readonly waterG: number;
+  /** What it sweetens like, as g of white sugar. */
+  readonly sweetnessG: number;
+  readonly style: number;
+}
+
+/** The sugar to weigh for a choice. */
+export function sugarAmount(batch: Batch, choice: SugarChoice, larder: Larder, crumbSugarG = 0): SugarAmount {
+  const sugar = larder.sugars.get(choice.sugar);
+  if (!sugar) throw new Error(`unknown sugar ${choice.sugar}`);
+  const massG = choice.massG ?? sugarForStyleG(batch, choice.style, crumbSugarG) / sugar.sweetness;
+  const sweetnessG = massG * sugar.sweetness;
+  return {
+    massG,
+    solidsG: massG * sugar.solids,
+    waterG: massG * sugar.water,
+    sweetnessG,
+    style: choice.massG === null ? choice.style : styleOfSugar(batch, sweetnessG, crumbSugarG),
+  };
+}
+
+/** "Still sharp": white sugar in g that moves the filling one named step of taste (a fifth of its sweetness). */
+export const tasteStepG = (batch: Batch, sugar: SugarAmount): number =>
+  Math.max(5, 0.12 * (sugar.sweetnessG + batch.sugarsG));
+
+/** Acid in g that bicarbonate takes away: sodium hydrogencarbonate 84.01 g/mol; malic acid 134.09 with two protons. */
+export const acidNeutralisedG = (bicarbonateG: number): number => (bicarbonateG * 134.09) / 84.01 / 2;

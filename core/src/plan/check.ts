@@ -1,0 +1,164 @@
+import type { Larder } from '../larder/index.js';
+import { dishMaterials, seasonings, washes } from '../larder/index.js';
+import { limitOf } from './limits.js';
+import type { PieSpec } from './spec.js';
+import { SPEC_FORMAT, SPEC_VERSION } from './spec.js';
+
+/** What is wrong with a spec: the field by its path, what is the matter, what to do. */
+export interface Problem {
+  readonly field: string;
+  readonly message: string;
+  readonly remedy: string;
+}
+
+const known = (
+  field: string,
+  id: string,
+  table: ReadonlyMap<string, unknown>,
+  what: string,
+): Problem[] =>
+  table.has(id)
+    ? []
+    : [
+        {
+          field,
+          message: `There is no ${what} called "${id}".`,
+          remedy: `Choose one of: ${[...table.keys()].join(', ')}.`,
+        },
+      ];
+
+function within(field: string, value: number | null | undefined, path = field): Problem[] {
+  if (value === null || value === undefined) return [];
+  const { least, most, remedy } = limitOf(path);
+  if (typeof value === 'number' && value >= least && value <= most) return [];
+  return [{ field, message: `${field} is ${String(value)}; it must be between ${least} and ${most}.`, remedy }];
+}
+
+function checkDish({ dish }: PieSpec): Problem[] {
+  const measures = [
+    ...within('dish.topCm', dish.topCm),
+    ...within('dish.baseCm', dish.baseCm),
+    ...within('dish.depthCm', dish.depthCm),
+  ];
+  if (measures.length > 0) return measures;
+  const problems: Problem[] = [];
+  if (dish.baseCm > dish.topCm) {
+    problems.push({
+      field: 'dish.baseCm',
+      message: `The base (${dish.baseCm} cm) is wider than the top (${dish.topCm} cm).`,
+      remedy: 'Measure both inside the dish; the wall leans outward or stands straight.',
+    });
+  }
+  if (dish.depthCm > dish.topCm / 2) {
+    problems.push({
+      field: 'dish.depthCm',
+      message: `A dish ${dish.depthCm} cm deep and ${dish.topCm} cm across is a pot: a pie in it would stay raw in the middle.`,
+      remedy: 'Give the depth inside the dish; at most half of what it is across.',
+    });
+  }
+  return problems;
+}
+
+function checkFilling({ filling }: PieSpec, larder: Larder): Problem[] {
+  const problems: Problem[] = [];
+  if (filling.fruits.length < 1 || filling.fruits.length > 6) {
+    problems.push({
+      field: 'filling.fruits',
+      message: `A filling has 1 to 6 fruits, this one has ${filling.fruits.length}.`,
+      remedy: 'Choose at least one fruit; mix at most six.',
+    });
+  }
+  filling.fruits.forEach((part, i) => {
+    const at = `filling.fruits.${i}`;
+    problems.push(
+      ...known(`${at}.fruit`, part.fruit, larder.fruits, 'fruit'),
+      ...within(`${at}.share`, part.share, 'filling.fruits.share'),
+      ...within(`${at}.ripeness`, part.ripeness, 'filling.fruits.ripeness'),
+    );
+  });
+  if (filling.thickeners.length < 1 || filling.thickeners.length > 4) {
+    problems.push({
+      field: 'filling.thickeners',
+      message: `A filling has 1 to 4 thickeners, this one has ${filling.thickeners.length}.`,
+      remedy: 'Choose one thickener; set its amount to 0 g for none.',
+    });
+  }
+  filling.thickeners.forEach((part, i) => {
+    const at = `filling.thickeners.${i}`;
+    problems.push(
+      ...known(`${at}.thickener`, part.thickener, larder.thickeners, 'thickener'),
+      ...within(`${at}.share`, part.share, 'filling.thickeners.share'),
+    );
+  });
+  filling.seasonings.forEach((part, i) => {
+    const at = `filling.seasonings.${i}`;
+    problems.push(
+      ...known(`${at}.seasoning`, part.seasoning, seasonings, 'seasoning'),
+      ...within(`${at}.massG`, part.massG, 'filling.seasonings.massG'),
+    );
+  });
+  const { preparation } = filling;
+  problems.push(
+    ...known('filling.sugar.sugar', filling.sugar.sugar, larder.sugars, 'sugar'),
+    ...within('filling.fruitMassG', filling.fruitMassG),
+    ...within('filling.sugar.style', filling.sugar.style),
+    ...within('filling.sugar.massG', filling.sugar.massG),
+    ...within('filling.thickenerMassG', filling.thickenerMassG),
+    ...within('filling.lemonJuiceG', filling.lemonJuiceG),
+    ...within('filling.lemonZestG', filling.lemonZestG),
+    ...within('filling.bicarbonateG', filling.bicarbonateG),
+    ...within('filling.butterG', filling.butterG),
+    ...within('filling.preparation.minutes', preparation.minutes),
+    ...within('filling.preparation.boilToBrix', preparation.boilToBrix),
+    ...within('filling.preparation.liquidG', preparation.liquidG),
+    ...within('filling.preparation.cookedShare', preparation.cookedShare),
+    ...within('filling.weepTest.drainedG', filling.weepTest?.drainedG),
+  );
+  return problems;
+}
+
+function checkBake({ bake }: PieSpec): Problem[] {
+  return [
+    ...within('bake.oven.offsetC', bake.oven.offsetC),
+    ...within('bake.oven.warmUpMin', bake.oven.warmUpMin),
+    ...within('bake.startC', bake.startC),
+    ...within('bake.altitudeM', bake.altitudeM),
+    ...(bake.stages ?? []).flatMap((stage, i) => [
+      ...within(`bake.stages.${i}.tempC`, stage.tempC, 'bake.stages.tempC'),
+      ...within(`bake.stages.${i}.timeMin`, stage.timeMin, 'bake.stages.timeMin'),
+    ]),
+  ];
+}
+
+/** All that is wrong with a spec of the right shape; empty when it can be planned. */
+export function checkSpec(spec: PieSpec, larder: Larder): Problem[] {
+  if (spec.format !== SPEC_FORMAT || spec.version > SPEC_VERSION) {
+    return [
+      {
+        field: spec.format !== SPEC_FORMAT ? 'format' : 'version',
+        message:
+          spec.format !== SPEC_FORMAT
+            ? `This is not a pie spec: its format is "${String(spec.format)}".`
+            : `This pie was written by a newer Mardle (version ${spec.version}; this one reads up to ${SPEC_VERSION}).`,
+        remedy:
+          spec.format !== SPEC_FORMAT ? `Set "format" to "${SPEC_FORMAT}".` : 'Update Mardle; the file is left as it is.',
+      },
+    ];
+  }
+  return [
+    ...within('form.vents', spec.form.vents),
+    ...within('form.ventLengthCm', spec.form.ventLengthCm),
+    ...known('dish.material', spec.dish.material, dishMaterials, 'dish material'),
+    ...checkDish(spec),
+    ...checkFilling(spec, larder),
+    ...known('pastry.dough', spec.pastry.dough, larder.doughs, 'dough'),
+    ...known('pastry.wash', spec.pastry.wash, washes, 'wash'),
+    ...within('pastry.thicknessMm', spec.pastry.thicknessMm),
+    ...checkBake(spec),
+    ...spec.ownFruits.flatMap((own, i) =>
+      Object.entries(own.figures).flatMap(([key, value]) =>
+        within(`ownFruits.${i}.figures.${key}`, value, 'ownFruits.figure'),
+      ),
+    ),
+  ];
+}

@@ -1,0 +1,76 @@
+/** The units that figures are kept in. The interface turns them into the baker's own. */
+export type Unit =
+  | 'g'
+  | 'cm'
+  | 'mm'
+  | 'cm2'
+  | 'mL'
+  | 'C'
+  | 'min'
+  | 'h'
+  | 'percent'
+  | 'ratio'
+  | 'count'
+  | 'g/100 g'
+  | 'Brix'
+  | 'pH'
+  | 'm';
+
+/** Something a rule was given: another figure (by id), or a plain value out of the spec or a table. */
+export type Input =
+  | { readonly figure: string }
+  | { readonly label: string; readonly value: number; readonly unit: Unit }
+  | { readonly label: string; readonly text: string };
+
+/** The story of a figure: the rule in words, what went in, where the rule comes from. */
+export interface Why {
+  readonly rule: string;
+  readonly inputs: readonly Input[];
+  readonly source: string;
+}
+
+/** A value with its band (low to high, about nine times in ten) and its story. */
+export interface Figure {
+  readonly id: string;
+  readonly label: string;
+  readonly value: number;
+  readonly unit: Unit;
+  readonly low: number;
+  readonly high: number;
+  readonly why: Why;
+}
+
+export interface FigureParts {
+  readonly id: string;
+  readonly label: string;
+  readonly value: number;
+  readonly unit: Unit;
+  /** Half the band as a share of the value; or give low and high. */
+  readonly spread?: number;
+  readonly low?: number;
+  readonly high?: number;
+  readonly rule: string;
+  readonly inputs?: readonly Input[];
+  readonly source: string;
+}
+
+/** Builds a figure; without a spread the band is the value itself (a definition, or the baker's own choice). */
+export function figure(parts: FigureParts): Figure {
+  const { id, label, value, unit, rule, inputs = [], source } = parts;
+  const half = Math.abs(value) * (parts.spread ?? 0);
+  return {
+    id,
+    label,
+    value,
+    unit,
+    low: parts.low ?? value - half,
+    high: parts.high ?? value + half,
+    why: { rule, inputs, source },
+  };
+}
+
+/** Shorthand for an input that is another figure. */
+export const from = (...ids: readonly string[]): Input[] => ids.map((id) => ({ figure: id }));
+
+/** Shorthand for an input that is a plain value. */
+export const given = (label: string, value: number, unit: Unit): Input => ({ label, value, unit });

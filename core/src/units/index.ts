@@ -1,0 +1,4 @@
+export * from './convert.js';
+export * from './figure.js';
+export * from './present.js';
+export * from './table.js';

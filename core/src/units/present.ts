@@ -1,0 +1,156 @@
+import {
+  celsiusToFahrenheit,
+  cmToInches,
+  G_PER_OUNCE,
+  G_PER_POUND,
+  ML_PER_CUP,
+  ML_PER_TABLESPOON,
+  ML_PER_TEASPOON,
+  roundTo,
+} from './convert.js';
+import type { Unit } from './figure.js';
+
+export type UnitSystem = 'metric' | 'us';
+
+/** A quantity as people read it: the number and its unit, apart, so that the number can stand large. */
+export interface Shown {
+  readonly number: string;
+  readonly unit: string;
+}
+
+const FRACTIONS: readonly [number, string][] = [
+  [1 / 8, '⅛'],
+  [1 / 4, '¼'],
+  [1 / 3, '⅓'],
+  [3 / 8, '⅜'],
+  [1 / 2, '½'],
+  [5 / 8, '⅝'],
+  [2 / 3, '⅔'],
+  [3 / 4, '¾'],
+  [7 / 8, '⅞'],
+];
+
+/** A number with the nearest kitchen fraction, as in 1½. */
+export function withFraction(value: number, fractions = FRACTIONS): string {
+  const whole = Math.floor(value + 1 / 24);
+  const rest = value - whole;
+  if (rest < 1 / 16) return String(whole);
+  const [nearest] = [...fractions, [1, ''] as [number, string]].sort(
+    (a, b) => Math.abs(a[0] - rest) - Math.abs(b[0] - rest),
+  );
+  if (!nearest || nearest[0] === 1) return String(whole + 1);
+  return whole === 0 ? nearest[1] : `${whole}${nearest[1]}`;
+}
+
+const EIGHTHS = FRACTIONS.filter(([share]) => Number.isInteger(share * 8));
+
+/** The step that a scale, and the certainty of our sums, deserve. */
+export function massStepG(massG: number): number {
+  if (massG < 3) return 0.1;
+  if (massG < 10) return 0.5;
+  if (massG < 250) return 1;
+  return massG < 1000 ? 5 : 10;
+}
+
+function plain(value: number, step: number): string {
+  const decimals = step < 0.1 ? 2 : step < 1 ? 1 : 0;
+  const text = roundTo(value, step).toFixed(decimals);
+  const trimmed = step === 0.5 || step === 0.1 ? text.replace(/\.0$/, '') : text;
+  return trimmed === '-0' ? '0' : trimmed;
+}
+
+function showMass(massG: number, system: UnitSystem): Shown {
+  if (system === 'metric') {
+    return massG >= 1000
+      ? { number: (roundTo(massG, 10) / 1000).toFixed(2), unit: 'kg' }
+      : { number: plain(massG, massStepG(massG)), unit: 'g' };
+  }
+  if (massG >= G_PER_POUND) {
+    const ounces = Math.round(massG / G_PER_OUNCE);
+    const rest = ounces % 16;
+    return { number: `${Math.floor(ounces / 16)} lb${rest ? ` ${rest}` : ''}`, unit: rest ? 'oz' : '' };
+  }
+  const ounces = massG / G_PER_OUNCE;
+  return { number: ounces < 1 ? ounces.toFixed(2) : ounces.toFixed(1).replace(/\.0$/, ''), unit: 'oz' };
+}
+
+function showLength(lengthCm: number, system: UnitSystem): Shown {
+  if (system === 'us') return { number: withFraction(cmToInches(lengthCm), EIGHTHS), unit: 'in' };
+  return { number: plain(lengthCm, lengthCm < 10 ? 0.1 : 0.5), unit: 'cm' };
+}
+
+/** Minutes as people say them: 45 min, 1 h 10, 4 h. */
+export function showMinutes(timeMin: number): Shown {
+  const minutes = Math.round(timeMin < 10 ? timeMin : timeMin < 90 ? timeMin : roundTo(timeMin, 5));
+  if (minutes < 60) return { number: String(minutes), unit: 'min' };
+  const hours = Math.floor(minutes / 60);
+  const rest = minutes % 60;
+  return rest === 0 ? { number: String(hours), unit: 'h' } : { number: `${hours} h ${rest}`, unit: 'min' };
+}
+
+/** Any figure in the baker's own units, with no more digits than it deserves. */
+export function show(value: number, unit: Unit, system: UnitSystem = 'metric'): Shown {
+  switch (unit) {
+    case 'g':
+      return showMass(value, system);
+    case 'cm':
+      return showLength(value, system);
+    case 'mm':
+      return system === 'us'
+        ? { number: String(roundTo(value / 25.4, 1 / 32).toFixed(2)), unit: 'in' }
+        : { number: plain(value, 0.1), unit: 'mm' };
+    case 'cm2':
+      return system === 'us'
+        ? { number: plain(value / 6.4516, 1), unit: 'sq in' }
+        : { number: plain(value, 5), unit: 'cm²' };
+    case 'mL':
+      return system === 'us'
+        ? household(value)
+        : { number: plain(value, value < 100 ? 5 : 10), unit: 'mL' };
+    case 'C':
+      return system === 'us'
+        ? { number: String(Math.round(celsiusToFahrenheit(value))), unit: '°F' }
+        : { number: String(Math.round(value)), unit: '°C' };
+    case 'min':
+      return showMinutes(value);
+    case 'h':
+      return showMinutes(value * 60);
+    case 'percent':
+      return { number: plain(value, Math.abs(value) < 10 ? 0.1 : 1), unit: '%' };
+    case 'count':
+      return { number: String(Math.round(value)), unit: '' };
+    case 'ratio':
+      return { number: value.toFixed(2), unit: '' };
+    case 'Brix':
+      return { number: plain(value, 1), unit: '°Bx' };
+    case 'pH':
+      return { number: value.toFixed(1), unit: 'pH' };
+    case 'g/100 g':
+      return { number: plain(value, 0.1), unit: 'g per 100 g' };
+    case 'm':
+      return { number: plain(value, 10), unit: 'm' };
+  }
+}
+
+/** Number and unit in one string. */
+export function showText(value: number, unit: Unit, system: UnitSystem = 'metric'): string {
+  const shown = show(value, unit, system);
+  return shown.unit ? `${shown.number} ${shown.unit}` : shown.number;
+}
+
+/** A volume by cup and spoon: cups from a quarter up, then tablespoons, then teaspoons; below that, pinches. */
+export function household(volumeMl: number): Shown {
+  if (volumeMl >= ML_PER_CUP / 4 - 2) {
+    const cups = volumeMl / ML_PER_CUP;
+    return { number: withFraction(cups), unit: cups > 1.06 ? 'cups' : 'cup' };
+  }
+  if (volumeMl >= ML_PER_TABLESPOON - 1) {
+    return { number: withFraction(volumeMl / ML_PER_TABLESPOON, EIGHTHS.filter(isQuarter)), unit: 'tbsp' };
+  }
+  if (volumeMl >= ML_PER_TEASPOON / 8 + 0.2) {
+    return { number: withFraction(volumeMl / ML_PER_TEASPOON, EIGHTHS), unit: 'tsp' };
+  }
+  return { number: String(Math.max(1, Math.round(volumeMl / 0.3125))), unit: volumeMl > 0.47 ? 'pinches' : 'pinch' };
+}
+
+const isQuarter = ([share]: readonly [number, string]): boolean => Number.isInteger(share * 4);

@@ -1,0 +1,46 @@
+// The first file of every command. It may use nothing but Node, since nothing else is installed yet:
+// it brings in the npm packages when the lock file changed, compiles the scripts, and hands over.
+import { spawnSync } from 'node:child_process';
+import { createHash } from 'node:crypto';
+import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { dirname, join } from 'node:path';
+import { fileURLToPath, pathToFileURL } from 'node:url';
+
+const root = dirname(dirname(fileURLToPath(import.meta.url)));
+const [command = 'start', ...rest] = process.argv.slice(2);
+
+const say = (line) => process.stderr.write(`mardle: ${line}\n`);
+
+function fail(message) {
+  say(message);
+  process.exit(1);
+}
+
+/** Runs a program with its output on stderr, so that stdout stays free for figures. */
+function run(program, args) {
+  const done = spawnSync(program, args, { cwd: root, stdio: ['ignore', 2, 2] });
+  if (done.error) fail(`cannot run ${program}: ${done.error.message}`);
+  return done.status ?? 1;
+}
+
+if (Number(process.versions.node.split('.')[0]) < 20) {
+  fail(`Node 20 or newer is needed, this is ${process.versions.node}. Install Node 20 and try again.`);
+}
+
+const lock = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+const stamp = join(root, 'node_modules', '.mardle-lock');
+if (!existsSync(stamp) || readFileSync(stamp, 'utf8') !== lock) {
+  say('installing npm packages (a minute or two the first time) ...');
+  if (run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error']) !== 0) {
+    fail('npm ci failed. Is the npm registry reachable? The lines above say what went wrong.');
+  }
+  writeFileSync(stamp, lock);
+}
+
+if (run(process.execPath, [join(root, 'node_modules/typescript/bin/tsc'), '-b', 'scripts']) !== 0) {
+  fail('the sources do not compile; the lines above say where.');
+}
+process.argv = [process.argv[0], command, ...rest];
+const entry = join(root, 'scripts', 'dist', `${command}.js`);
+if (!existsSync(entry)) fail(`there is no command "${command}".`);
+await import(pathToFileURL(entry).href);

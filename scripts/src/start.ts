@@ -1,0 +1,107 @@
+import type { ChildProcess } from 'node:child_process';
+import { setTimeout as sleep } from 'node:timers/promises';
+import { appIsReady, healthOn, spawnApp } from './system/app.js';
+import { buildServer, buildWeb } from './system/build.js';
+import type { Database } from './system/mariadb.js';
+import { isAlive, startDatabase } from './system/mariadb.js';
+import { needPrograms } from './system/packages.js';
+import { dataFolder } from './system/paths.js';
+import { portIsFree } from './system/ports.js';
+import { say, stop } from './system/say.js';
+
+const port = Number(process.env['MARDLE_PORT'] ?? 4870);
+if (!Number.isInteger(port) || port < 1 || port > 65535) stop(`MARDLE_PORT is not a port: ${process.env['MARDLE_PORT']}`, 1);
+
+/** A Mardle left over from a killed start is ended; anything else on the port is left alone. */
+async function freeThePort(): Promise<void> {
+  if (await portIsFree(port)) return;
+  const left = await healthOn(port);
+  if (!left) {
+    throw stop(`port ${port} is in use by another program. Stop it, or choose another: MARDLE_PORT=4871 npm start`, 1);
+  }
+  if (left.supervisor !== null && isAlive(left.supervisor)) {
+    process.stdout.write(`\nMardle already runs at http://127.0.0.1:${port}\n`);
+    process.exit(0);
+  }
+  say(`a Mardle from an earlier start still answers on port ${port}; taking its place.`);
+  try {
+    process.kill(left.pid, 'SIGTERM');
+  } catch {
+    stop(`port ${port} is held by a Mardle of another user. Choose another port: MARDLE_PORT=4871 npm start`, 1);
+  }
+  for (let i = 0; i < 50 && !(await portIsFree(port)); i++) await sleep(100);
+  if (!(await portIsFree(port))) stop(`port ${port} did not come free. Choose another: MARDLE_PORT=4871 npm start`, 1);
+}
+
+let stopping = false;
+let app: ChildProcess | null = null;
+let database: Database | null = null;
+
+async function shutDown(code: number): Promise<never> {
+  stopping = true;
+  if (app && app.exitCode === null) {
+    const ended = new Promise((resolve) => app?.once('exit', resolve));
+    app.kill('SIGTERM');
+    await Promise.race([ended, sleep(8000)]);
+  }
+  await database?.stop();
+  process.exit(code);
+}
+
+/** Keeps the database up: a killed one comes back on the same port, and the server finds it again. */
+function keepDatabase(): void {
+  database?.process?.once('exit', () => {
+    if (stopping) return;
+    const wanted = database?.port;
+    say('the database ended; starting it again ...');
+    startDatabase(dataFolder, wanted).then(
+      (again) => {
+        database = again;
+        keepDatabase();
+      },
+      (error: unknown) => {
+        say(error instanceof Error ? error.message : String(error));
+        void shutDown(1);
+      },
+    );
+  });
+}
+
+let failures = 0;
+
+function keepApp(): void {
+  if (!database) return;
+  const child = spawnApp(database, port, { MARDLE_SUPERVISOR: String(process.pid) });
+  app = child;
+  const since = Date.now();
+  child.once('exit', (code) => {
+    if (stopping) return;
+    failures = Date.now() - since > 30_000 ? 0 : failures + 1;
+    if (failures > 5) {
+      say(`the server ended ${failures} times in a row (last with ${code ?? 'a signal'}); giving up. Its words stand above.`);
+      void shutDown(1);
+      return;
+    }
+    say('the server ended; starting it again ...');
+    setTimeout(keepApp, 500 * failures);
+  });
+}
+
+try {
+  await freeThePort();
+  await needPrograms('mariadbd');
+  await buildServer();
+  await buildWeb();
+  database = await startDatabase(dataFolder);
+  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => void shutDown(0));
+  keepDatabase();
+  keepApp();
+  if (!(await appIsReady(port))) {
+    say('the server did not come up within a minute; the lines above say why.');
+    await shutDown(1);
+  }
+  process.stdout.write(`\nMardle is at http://127.0.0.1:${port}\nStop it with Ctrl-C.\n`);
+} catch (error) {
+  say(error instanceof Error ? error.message : String(error));
+  await shutDown(1);
+}

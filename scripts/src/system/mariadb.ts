@@ -1,0 +1,174 @@
+import type { ChildProcess } from 'node:child_process';
+import { spawn } from 'node:child_process';
+import { createHash, randomBytes } from 'node:crypto';
+import { existsSync } from 'node:fs';
+import { chmod, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { createConnection } from 'node:net';
+import { tmpdir, userInfo } from 'node:os';
+import { join } from 'node:path';
+import { setTimeout as sleep } from 'node:timers/promises';
+import { freePort } from './ports.js';
+import { run } from './run.js';
+import { say } from './say.js';
+
+export interface Database {
+  readonly port: number;
+  readonly user: string;
+  readonly password: string;
+  readonly name: string;
+  /** Ends when the database process does; null for one that was already running. */
+  readonly process: ChildProcess | null;
+  stop(): Promise<void>;
+}
+
+interface Running {
+  readonly pid: number;
+  readonly port: number;
+}
+
+const DATABASE = 'mardle';
+const READY_WITHIN_MS = 60_000;
+
+/** A short path, since a socket's may hold only 107 bytes and a checkout may lie deep. */
+const socketPath = (folder: string): string =>
+  join(tmpdir(), `mardle-${createHash('sha256').update(folder).digest('hex').slice(0, 12)}.sock`);
+
+async function passwordIn(folder: string): Promise<string> {
+  const file = join(folder, 'password');
+  if (!existsSync(file)) {
+    await writeFile(file, randomBytes(24).toString('hex'), { mode: 0o600 });
+  }
+  return (await readFile(file, 'utf8')).trim();
+}
+
+/** Statements the database runs at each start: they make what is missing and touch nothing else. */
+async function writeInitFile(folder: string, password: string): Promise<string> {
+  const file = join(folder, 'init.sql');
+  const who = `'${DATABASE}'@'127.0.0.1'`;
+  const lines = [
+    `CREATE DATABASE IF NOT EXISTS ${DATABASE} CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci;`,
+    `CREATE USER IF NOT EXISTS ${who} IDENTIFIED BY '${password}';`,
+    `ALTER USER ${who} IDENTIFIED BY '${password}';`,
+    `GRANT ALL ON ${DATABASE}.* TO ${who};`,
+  ];
+  await writeFile(file, `${lines.join('\n')}\n`, { mode: 0o600 });
+  return file;
+}
+
+/** Whether a process of this number runs. */
+export const isAlive = (pid: number): boolean => {
+  try {
+    process.kill(pid, 0);
+    return true;
+  } catch {
+    return false;
+  }
+};
+
+/** A MariaDB greets whoever connects; anything else on the port does not. */
+const greets = (port: number): Promise<boolean> =>
+  new Promise((resolve) => {
+    const socket = createConnection({ port, host: '127.0.0.1' });
+    const done = (answer: boolean): void => {
+      socket.destroy();
+      resolve(answer);
+    };
+    socket.setTimeout(2000, () => done(false));
+    socket.once('error', () => done(false));
+    socket.once('data', (bytes) => done(bytes.includes('MariaDB') || bytes.includes('mysql')));
+  });
+
+async function alreadyRunning(folder: string): Promise<Running | null> {
+  try {
+    const running = JSON.parse(await readFile(join(folder, 'mariadb.json'), 'utf8')) as Running;
+    return isAlive(running.pid) && (await greets(running.port)) ? running : null;
+  } catch {
+    return null;
+  }
+}
+
+async function install(folder: string, user: string): Promise<void> {
+  const files = join(folder, 'mariadb');
+  if (existsSync(join(files, 'mysql'))) return;
+  say('making the database folder ...');
+  await rm(files, { recursive: true, force: true });
+  const args = [
+    '--no-defaults',
+    `--user=${user}`,
+    `--datadir=${files}`,
+    '--auth-root-authentication-method=socket',
+    '--skip-test-db',
+    '--skip-name-resolve',
+  ];
+  const code = await run('mariadb-install-db', args, { quiet: true });
+  if (code !== 0) throw new Error(`mariadb-install-db failed in ${files}; is the folder writable and the disk not full?`);
+}
+
+async function endProcess(pid: number): Promise<void> {
+  if (!isAlive(pid)) return;
+  process.kill(pid, 'SIGTERM');
+  for (let i = 0; i < 150 && isAlive(pid); i++) await sleep(100);
+  if (isAlive(pid)) process.kill(pid, 'SIGKILL');
+}
+
+async function spawnServer(folder: string, port: number, user: string, initFile: string): Promise<ChildProcess> {
+  const socket = socketPath(folder);
+  await rm(socket, { force: true });
+  return spawn(
+    'mariadbd',
+    [
+      '--no-defaults',
+      `--user=${user}`,
+      `--datadir=${join(folder, 'mariadb')}`,
+      `--socket=${socket}`,
+      `--pid-file=${join(folder, 'mariadb.pid')}`,
+      `--log-error=${join(folder, 'mariadb.log')}`,
+      `--init-file=${initFile}`,
+      '--bind-address=127.0.0.1',
+      `--port=${port}`,
+      '--skip-name-resolve',
+      '--character-set-server=utf8mb4',
+      '--collation-server=utf8mb4_unicode_ci',
+      '--default-time-zone=+00:00',
+      // A committed write survives kill -9 and a power cut.
+      '--innodb-flush-log-at-trx-commit=1',
+      '--innodb-doublewrite=1',
+      '--sync-binlog=1',
+    ],
+    { stdio: 'ignore', detached: true },
+  );
+}
+
+/**
+ * Starts MariaDB over a data folder, or takes the one that already runs there (left over from a killed start).
+ * A stale socket or pid file is no hindrance; InnoDB repairs itself after a kill.
+ */
+export async function startDatabase(folder: string, wantedPort?: number): Promise<Database> {
+  await mkdir(folder, { recursive: true });
+  await chmod(folder, 0o700);
+  const password = await passwordIn(folder);
+  const login = { user: DATABASE, password, name: DATABASE };
+  const running = await alreadyRunning(folder);
+  if (running) {
+    say(`the database already runs on port ${running.port}.`);
+    return { ...login, port: running.port, process: null, stop: () => endProcess(running.pid) };
+  }
+  const user = userInfo().username;
+  await install(folder, user);
+  const port = wantedPort ?? (await freePort());
+  const child = await spawnServer(folder, port, user, await writeInitFile(folder, password));
+  const pid = child.pid;
+  if (pid === undefined) throw new Error('mariadbd could not be started');
+  await writeFile(join(folder, 'mariadb.json'), JSON.stringify({ pid, port }));
+  const until = Date.now() + READY_WITHIN_MS;
+  while (!(await greets(port))) {
+    if (child.exitCode !== null || Date.now() > until) {
+      const log = await readFile(join(folder, 'mariadb.log'), 'utf8').catch(() => '');
+      throw new Error(
+        `the database did not start. Its last words, from ${join(folder, 'mariadb.log')}:\n${log.split('\n').slice(-12).join('\n')}`,
+      );
+    }
+    await sleep(100);
+  }
+  return { ...login, port, process: child, stop: () => endProcess(pid) };
+}

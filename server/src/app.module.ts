@@ -1,0 +1,30 @@
+import type { DynamicModule } from '@nestjs/common';
+import { Module } from '@nestjs/common';
+import { ServeStaticModule } from '@nestjs/serve-static';
+import { TypeOrmModule } from '@nestjs/typeorm';
+import { BakesModule } from './bakes/bakes.module.js';
+import type { Config } from './config.js';
+import { databaseOptions } from './database/data-source.js';
+import { CONFIG, HealthController } from './health/health.controller.js';
+import { KitchensModule } from './kitchens/kitchens.module.js';
+import { PiesModule } from './pies/pies.module.js';
+
+@Module({})
+export class AppModule {
+  static with(config: Config): DynamicModule {
+    return {
+      module: AppModule,
+      imports: [
+        TypeOrmModule.forRoot(databaseOptions(config)),
+        ...(config.webFolder
+          ? [ServeStaticModule.forRoot({ rootPath: config.webFolder, exclude: ['/api/{*path}'] })]
+          : []),
+        KitchensModule,
+        PiesModule,
+        BakesModule,
+      ],
+      controllers: [HealthController],
+      providers: [{ provide: CONFIG, useValue: config }],
+    };
+  }
+}

@@ -1,0 +1,42 @@
+import type { DataSourceOptions } from 'typeorm';
+import { DataSource } from 'typeorm';
+import type { Config } from '../config.js';
+import { BakeEntity, BakeEventEntity } from '../bakes/bake.entities.js';
+import { DishEntity, KitchenEntity, OvenEntity } from '../kitchens/kitchen.entities.js';
+import { PieEntity, PieVersionEntity } from '../pies/pie.entities.js';
+import { FirstTables1764032400000 } from './migrations/0001-first-tables.js';
+
+export function databaseOptions({ database }: Config): DataSourceOptions {
+  return {
+    type: 'mariadb',
+    host: '127.0.0.1',
+    port: database.port,
+    username: database.user,
+    password: database.password,
+    database: database.name,
+    timezone: 'Z',
+    entities: [KitchenEntity, DishEntity, OvenEntity, PieEntity, PieVersionEntity, BakeEntity, BakeEventEntity],
+    migrations: [FirstTables1764032400000],
+    synchronize: false,
+    poolSize: 8,
+    connectTimeout: 4000,
+  };
+}
+
+const LOCK = 'mardle_migrate';
+const LOCK_WAIT_S = 60;
+
+/** Brings the tables up to date; of several servers starting at once, one does it and the others wait. */
+export async function migrate(config: Config, afterwards: (source: DataSource) => Promise<void>): Promise<void> {
+  const source = await new DataSource(databaseOptions(config)).initialize();
+  const lock = source.createQueryRunner();
+  try {
+    await lock.query('SELECT GET_LOCK(?, ?)', [LOCK, LOCK_WAIT_S]);
+    await source.runMigrations({ transaction: 'each' });
+    await afterwards(source);
+  } finally {
+    await lock.query('SELECT RELEASE_LOCK(?)', [LOCK]).catch(() => undefined);
+    await lock.release();
+    await source.destroy();
+  }
+}

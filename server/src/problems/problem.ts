@@ -1,0 +1,64 @@
+import { HttpException } from '@nestjs/common';
+import type { FieldProblem, ProblemDocument } from '@mardle/contract';
+
+/** An error that is answered as a problem document, RFC 9457. */
+export class Problem extends HttpException {
+  constructor(readonly document: ProblemDocument) {
+    super(document, document.status);
+  }
+}
+
+const make = (
+  slug: string,
+  status: number,
+  title: string,
+  detail: string,
+  remedy: string,
+  problems?: readonly FieldProblem[],
+): Problem => new Problem({ type: `urn:mardle:problem:${slug}`, title, status, detail, remedy, problems });
+
+export const invalid = (problems: readonly FieldProblem[]): Problem =>
+  make(
+    'invalid',
+    422,
+    'Something in it cannot be right',
+    problems.map(({ field, message }) => `${field}: ${message}`).join(' '),
+    problems[0]?.remedy ?? 'Correct the fields named and send it again.',
+    problems,
+  );
+
+export const notFound = (what: string): Problem =>
+  make('not-found', 404, 'Not there', `There is no such ${what}.`, 'Go back to the list and choose again; it may have been put away.');
+
+export const changedMeanwhile = (current: number): Problem =>
+  make(
+    'changed-meanwhile',
+    412,
+    'Changed meanwhile',
+    `This pie was saved elsewhere meanwhile; the latest version is ${current}.`,
+    'Keep yours as the newest version, take the other, or save yours as a copy. Nothing was overwritten.',
+  );
+
+export const needsVersion = (): Problem =>
+  make(
+    'needs-version',
+    428,
+    'Which version?',
+    'Saving needs an If-Match header with the version it builds on.',
+    'Send the ETag that the pie was read with as If-Match.',
+  );
+
+export const taken = (what: string): Problem =>
+  make('taken', 409, 'Already there', `A different ${what} with this id is already there.`, 'Send it with a new id.');
+
+export const wrongHost = (): Problem =>
+  make('wrong-host', 421, 'Wrong address', 'Mardle answers on this machine only.', 'Open it at the address that npm start printed.');
+
+export const databaseAway = (): Problem =>
+  make(
+    'database-away',
+    503,
+    'The database does not answer',
+    'Nothing was saved. What you typed is kept in this browser.',
+    'Wait a moment and save again; if it goes on, look at what npm start prints.',
+  );
