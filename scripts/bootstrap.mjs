@@ -27,7 +27,9 @@ if (Number(process.versions.node.split('.')[0]) < 20) {
   fail(`Node 20 or newer is needed, this is ${process.versions.node}. Install Node 20 and try again.`);
 }
 
-const lock = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex');
+const lock = createHash('sha256')
+  .update(readFileSync(join(root, 'package-lock.json')))
+  .digest('hex');
 const stamp = join(root, 'node_modules', '.mardle-lock');
 if (!existsSync(stamp) || readFileSync(stamp, 'utf8') !== lock) {
   say('installing npm packages (a minute or two the first time) ...');

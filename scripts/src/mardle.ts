@@ -11,7 +11,9 @@ const BAD_INPUT = 2;
 const usage = 'Use: npm run -s mardle -- plan pie.json   (the form is described in docs/plan-format.md)';
 
 function report(file: string, problems: readonly FieldProblem[]): never {
-  const lines = problems.map(({ field, message, remedy }) => `  ${field || '(the file)'}: ${message} ${remedy}`);
+  const lines = problems.map(
+    ({ field, message, remedy }) => `  ${field || '(the file)'}: ${message} ${remedy}`,
+  );
   return stop(`${file} cannot be planned:\n${lines.join('\n')}`, BAD_INPUT);
 }
 

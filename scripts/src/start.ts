@@ -10,14 +10,18 @@ import { portIsFree } from './system/ports.js';
 import { say, stop } from './system/say.js';
 
 const port = Number(process.env['MARDLE_PORT'] ?? 4870);
-if (!Number.isInteger(port) || port < 1 || port > 65535) stop(`MARDLE_PORT is not a port: ${process.env['MARDLE_PORT']}`, 1);
+if (!Number.isInteger(port) || port < 1 || port > 65535)
+  stop(`MARDLE_PORT is not a port: ${process.env['MARDLE_PORT']}`, 1);
 
 /** A Mardle left over from a killed start is ended; anything else on the port is left alone. */
 async function freeThePort(): Promise<void> {
   if (await portIsFree(port)) return;
   const left = await healthOn(port);
   if (!left) {
-    throw stop(`port ${port} is in use by another program. Stop it, or choose another: MARDLE_PORT=4871 npm start`, 1);
+    throw stop(
+      `port ${port} is in use by another program. Stop it, or choose another: MARDLE_PORT=4871 npm start`,
+      1,
+    );
   }
   if (left.supervisor !== null && isAlive(left.supervisor)) {
     process.stdout.write(`\nMardle already runs at http://127.0.0.1:${port}\n`);
@@ -27,10 +31,14 @@ async function freeThePort(): Promise<void> {
   try {
     process.kill(left.pid, 'SIGTERM');
   } catch {
-    stop(`port ${port} is held by a Mardle of another user. Choose another port: MARDLE_PORT=4871 npm start`, 1);
+    stop(
+      `port ${port} is held by a Mardle of another user. Choose another port: MARDLE_PORT=4871 npm start`,
+      1,
+    );
   }
   for (let i = 0; i < 50 && !(await portIsFree(port)); i++) await sleep(100);
-  if (!(await portIsFree(port))) stop(`port ${port} did not come free. Choose another: MARDLE_PORT=4871 npm start`, 1);
+  if (!(await portIsFree(port)))
+    stop(`port ${port} did not come free. Choose another: MARDLE_PORT=4871 npm start`, 1);
 }
 
 let stopping = false;
@@ -78,7 +86,9 @@ function keepApp(): void {
     if (stopping) return;
     failures = Date.now() - since > 30_000 ? 0 : failures + 1;
     if (failures > 5) {
-      say(`the server ended ${failures} times in a row (last with ${code ?? 'a signal'}); giving up. Its words stand above.`);
+      say(
+        `the server ended ${failures} times in a row (last with ${code ?? 'a signal'}); giving up. Its words stand above.`,
+      );
       void shutDown(1);
       return;
     }

@@ -45,7 +45,9 @@ export async function createApp(config: Config, log: Logger): Promise<INestAppli
       strictTransportSecurity: false,
     }),
   );
-  app.use(pinoHttp({ logger: log, autoLogging: { ignore: ({ url }) => url?.startsWith('/api/health') ?? false } }));
+  app.use(
+    pinoHttp({ logger: log, autoLogging: { ignore: ({ url }) => url?.startsWith('/api/health') ?? false } }),
+  );
   app.setGlobalPrefix('api');
   app.useGlobalFilters(new ProblemFilter(log));
   app.enableShutdownHooks();

@@ -14,7 +14,8 @@ export interface Config {
 export function readConfig(env: NodeJS.ProcessEnv): Config {
   const wanted = (name: string): string => {
     const value = env[name];
-    if (value === undefined || value === '') throw new Error(`${name} is not set; start the server with npm start`);
+    if (value === undefined || value === '')
+      throw new Error(`${name} is not set; start the server with npm start`);
     return value;
   };
   return {

@@ -1,1 +1,44 @@
-document.body.textContent="hi"
+import '@fontsource-variable/fraunces/full.css';
+import '@fontsource/atkinson-hyperlegible/400.css';
+import '@fontsource/atkinson-hyperlegible/700.css';
+import '@mantine/core/styles.css';
+import './app/global.css';
+import 'reflect-metadata';
+import { MantineProvider } from '@mantine/core';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { Shell } from './app/Shell.js';
+import { theme } from './app/theme.js';
+import { BenchPlace } from './bench/BenchPlace.js';
+import { OvenPlace } from './oven/OvenPlace.js';
+import { PiesPlace } from './pies/PiesPlace.js';
+
+const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 1000 } } });
+
+const router = createBrowserRouter([
+  {
+    element: <Shell />,
+    children: [
+      { index: true, element: <Navigate to="/pies" replace /> },
+      { path: 'pies', element: <PiesPlace /> },
+      { path: 'pies/:pieId', element: <BenchPlace /> },
+      { path: 'oven', element: <OvenPlace /> },
+      { path: '*', element: <Navigate to="/pies" replace /> },
+    ],
+  },
+]);
+
+const root = document.getElementById('root');
+if (root) {
+  createRoot(root).render(
+    <StrictMode>
+      <MantineProvider theme={theme} defaultColorScheme="light">
+        <QueryClientProvider client={queries}>
+          <RouterProvider router={router} />
+        </QueryClientProvider>
+      </MantineProvider>
+    </StrictMode>,
+  );
+}

@@ -33,7 +33,11 @@ export class BakeEventRequest implements BakeEvent {
 }
 
 export class BakeEventsRequest {
-  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(200) @ValidateNested({ each: true }) @Type(() => BakeEventRequest)
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(200)
+  @ValidateNested({ each: true })
+  @Type(() => BakeEventRequest)
   events: BakeEventRequest[];
 }
 
@@ -43,8 +47,12 @@ export class StartBakeRequest {
   @IsUUID() pieId: string;
   @IsInt() @Min(1) pieVersion: number;
   @Nested(() => PieSpecRequest) spec: PieSpecRequest;
-  @IsArray() @ArrayMinSize(2) @ArrayMaxSize(2) @ValidateNested({ each: true }) @Type(() => StageRequest)
-  stages: [StageRequest, StageRequest];
+  @IsArray()
+  @ArrayMinSize(2)
+  @ArrayMaxSize(2)
+  @ValidateNested({ each: true })
+  @Type(() => StageRequest)
+  stages: readonly [StageRequest, StageRequest];
   @Nested(() => BakeEventRequest) loaded: BakeEventRequest;
 }
 

@@ -37,7 +37,7 @@ export class FruitPartRequest implements FruitPart {
   @Limited('filling.fruits.share') share: number;
   @IsIn(fruitStates) state: FruitState;
   @Limited('filling.fruits.ripeness') ripeness: number;
-  @IsBoolean() cut: boolean;
+  @IsBoolean() cutSmall: boolean;
   @IsBoolean() peeled: boolean;
 }
 
@@ -74,21 +74,32 @@ export class SaucerTestRequest implements SaucerTest {
 }
 
 export class FillingRequest implements FillingSpec {
-  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(6) @ValidateNested({ each: true }) @Type(() => FruitPartRequest)
-  fruits: FruitPartRequest[];
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(6)
+  @ValidateNested({ each: true })
+  @Type(() => FruitPartRequest)
+  fruits: readonly FruitPartRequest[];
   @OrNull() @Limited('filling.fruitMassG') fruitMassG: number | null;
   @Nested(() => PreparationRequest) preparation: PreparationRequest;
   @Nested(() => SugarChoiceRequest) sugar: SugarChoiceRequest;
   @IsIn(setNames) set: SetName;
-  @IsArray() @ArrayMinSize(1) @ArrayMaxSize(4) @ValidateNested({ each: true }) @Type(() => ThickenerPartRequest)
-  thickeners: ThickenerPartRequest[];
+  @IsArray()
+  @ArrayMinSize(1)
+  @ArrayMaxSize(4)
+  @ValidateNested({ each: true })
+  @Type(() => ThickenerPartRequest)
+  thickeners: readonly ThickenerPartRequest[];
   @OrNull() @Limited('filling.thickenerMassG') thickenerMassG: number | null;
   @Limited('filling.lemonJuiceG') lemonJuiceG: number;
   @Limited('filling.lemonZestG') lemonZestG: number;
   @Limited('filling.bicarbonateG') bicarbonateG: number;
   @Limited('filling.butterG') butterG: number;
-  @IsArray() @ArrayMaxSize(12) @ValidateNested({ each: true }) @Type(() => SeasoningPartRequest)
-  seasonings: SeasoningPartRequest[];
+  @IsArray()
+  @ArrayMaxSize(12)
+  @ValidateNested({ each: true })
+  @Type(() => SeasoningPartRequest)
+  seasonings: readonly SeasoningPartRequest[];
   @OrNull() @Nested(() => WeepTestRequest) weepTest: WeepTestRequest | null;
   @OrNull() @Nested(() => SaucerTestRequest) saucerTest: SaucerTestRequest | null;
 }

@@ -78,7 +78,7 @@ export class BakeSpecRequest implements BakeSpec {
   @ArrayMaxSize(2)
   @ValidateNested({ each: true })
   @Type(() => StageRequest)
-  stages: [StageRequest, StageRequest] | null;
+  stages: readonly [StageRequest, StageRequest] | null;
 }
 
 export class OwnFruitRequest implements OwnFruit {
@@ -99,6 +99,9 @@ export class PieSpecRequest implements PieSpec {
   @Nested(() => FillingRequest) filling: FillingRequest;
   @Nested(() => PastryRequest) pastry: PastryRequest;
   @Nested(() => BakeSpecRequest) bake: BakeSpecRequest;
-  @IsArray() @ArrayMaxSize(100) @ValidateNested({ each: true }) @Type(() => OwnFruitRequest)
-  ownFruits: OwnFruitRequest[];
+  @IsArray()
+  @ArrayMaxSize(100)
+  @ValidateNested({ each: true })
+  @Type(() => OwnFruitRequest)
+  ownFruits: readonly OwnFruitRequest[];
 }

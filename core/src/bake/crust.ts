@@ -27,7 +27,9 @@ export function crustTable(pressurePa: number): CrustTable {
   return {
     perMoisture: ENTRIES / HIGHEST_MOISTURE,
     activity: Float64Array.from(moistures, crustActivity),
-    boilingC: Float64Array.from(moistures, (x) => Math.min(HIGHEST_C, boilingC(pressurePa, crustActivity(x)))),
+    boilingC: Float64Array.from(moistures, (x) =>
+      Math.min(HIGHEST_C, boilingC(pressurePa, crustActivity(x))),
+    ),
   };
 }
 

@@ -14,15 +14,7 @@ export const arrhenius = (rate: number, activationKJ: number, atC: number, tempC
 
 /** Starch swelling in 1/s; the middle of its range rises with the sugar share of the syrup by 20 s + 30 s^2. */
 export const starchRate = (tempC: number, swellsC: number, syrupShare: number): number =>
-  Math.min(
-    1,
-    arrhenius(
-      STARCH_RATE,
-      STARCH_EA,
-      swellsC + 20 * syrupShare + 30 * syrupShare ** 2,
-      tempC,
-    ),
-  );
+  Math.min(1, arrhenius(STARCH_RATE, STARCH_EA, swellsC + 20 * syrupShare + 30 * syrupShare ** 2, tempC));
 
 /** Fruit softening in 1/s. */
 export const softeningRate = (tempC: number, factor: number): number =>

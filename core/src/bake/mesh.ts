@@ -142,7 +142,14 @@ export function buildMesh(body: PieBody, size: MeshSize): Mesh {
     for (let j = 0; j < allColumns; j++) {
       if (i + 1 < rows) {
         const underLid = isFilling(i, j) && !isFilling(i + 1, j);
-        built.face(at(i, j), at(i + 1, j), ring(j), rowHeight(i, j) / 2, rowHeight(i + 1, j) / 2, underLid ? gap : 0);
+        built.face(
+          at(i, j),
+          at(i + 1, j),
+          ring(j),
+          rowHeight(i, j) / 2,
+          rowHeight(i + 1, j) / 2,
+          underLid ? gap : 0,
+        );
       }
       if (j + 1 < allColumns) {
         const edge = edges[j + 1] ?? 0;
@@ -158,7 +165,13 @@ export function buildMesh(body: PieBody, size: MeshSize): Mesh {
   const contact = 1 / constant('dish_contact');
   const baseShare = (body.baseRadiusM / radius) ** 2;
   const dishCell = (area: number): number =>
-    built.cell(cellKinds.dish, area * wall, area * wall * dish.density, area * wall * dish.density * dish.specificHeat, 0);
+    built.cell(
+      cellKinds.dish,
+      area * wall,
+      area * wall * dish.density,
+      area * wall * dish.density * dish.specificHeat,
+      0,
+    );
   for (let j = 0; j < allColumns; j++) {
     const plate = dishCell(ring(j));
     built.face(plate, at(0, j), ring(j), wall / 2, rowHeight(0, j) / 2, contact);

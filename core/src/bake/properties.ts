@@ -54,7 +54,8 @@ export const specificHeat = (food: Composition, tempC: number): number =>
 export function conductivity(food: Composition, tempC: number): number {
   const rho = density(food, tempC);
   return entries(food).reduce(
-    (sum, [part, share]) => sum + ((share * rho) / at(densityOf[part], tempC)) * at(conductivityOf[part], tempC),
+    (sum, [part, share]) =>
+      sum + ((share * rho) / at(densityOf[part], tempC)) * at(conductivityOf[part], tempC),
     0,
   );
 }

@@ -68,7 +68,9 @@ const MINUTE_MS = 60_000;
 /** Events that stand: those not undone, each id once, in the order they happened. */
 export function standing(events: readonly BakeEvent[]): BakeEvent[] {
   const once = [...new Map(events.map((event) => [event.id, event])).values()];
-  const undone = new Set(once.flatMap((event) => (event.kind === 'undo' && event.undoes ? [event.undoes] : [])));
+  const undone = new Set(
+    once.flatMap((event) => (event.kind === 'undo' && event.undoes ? [event.undoes] : [])),
+  );
   return once
     .filter((event) => event.kind !== 'undo' && !undone.has(event.id))
     .sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || a.id.localeCompare(b.id));
@@ -87,7 +89,10 @@ export function runningBake(times: BakeTimes, events: readonly BakeEvent[], nowM
   const loadedAt = when('loaded');
   if (loadedAt === null) throw new Error('the bake has no loaded event');
   const [first, second] = times.stages;
-  const moreMin = stood.reduce((sum, event) => sum + (event.kind === 'more_time' ? (event.minutes ?? 0) : 0), 0);
+  const moreMin = stood.reduce(
+    (sum, event) => sum + (event.kind === 'more_time' ? (event.minutes ?? 0) : 0),
+    0,
+  );
   const loweredAt = when('lowered');
   const lowerDueAt = loadedAt + first.timeMin * MINUTE_MS;
   // Lowered late, the pie had more heat already: the end does not move by itself.
@@ -114,12 +119,17 @@ export function runningBake(times: BakeTimes, events: readonly BakeEvent[], nowM
   if (loweredAt === null) due.push({ kind: 'lowered', label: 'Lower the oven', dueAt: lowerDueAt });
   else {
     const minute = (min: number): number => loadedAt + min * MINUTE_MS;
-    if (when('turned') === null) due.push({ kind: 'turned', label: 'Turn the pie', dueAt: minute(times.turnMin) });
+    if (when('turned') === null)
+      due.push({ kind: 'turned', label: 'Turn the pie', dueAt: minute(times.turnMin) });
     if (times.foilMin !== null && when('foil_on') === null) {
       due.push({ kind: 'foil_on', label: 'Foil if it is golden', dueAt: minute(times.foilMin) });
     }
     if (times.bubblingMin !== null && when('bubbling') === null) {
-      due.push({ kind: 'bubbling', label: 'Look: thick bubbles all round?', dueAt: minute(times.bubblingMin) });
+      due.push({
+        kind: 'bubbling',
+        label: 'Look: thick bubbles all round?',
+        dueAt: minute(times.bubblingMin),
+      });
     }
   }
   due.push({ kind: 'out', label: 'Out', dueAt: outDueAt });

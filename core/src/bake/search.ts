@@ -32,7 +32,11 @@ interface Branch {
 }
 
 /** Bakes on at the second setting until the filling is done; null when it never is. */
-function finish(run: Run, secondC: number, before: readonly Reading[]): { doneMin: number; browning: number } | null {
+function finish(
+  run: Run,
+  secondC: number,
+  before: readonly Reading[],
+): { doneMin: number; browning: number } | null {
   const readings = [...before];
   while (run.state.timeS < searchGrid.longestMin * 60) {
     advance(run, secondC);
@@ -46,20 +50,29 @@ function finish(run: Run, secondC: number, before: readonly Reading[]): { doneMi
   return null;
 }
 
-/** Progress from 0 to 1; return false from it to give up the search. */
-export type Progress = (share: number) => boolean;
+/**
+ * A long sum that hands back the share done so far at each pause, so that whoever drives it can show progress or stop.
+ */
+export type Paused<T> = Generator<number, T, void>;
+
+/** Drives a paused sum to its end. */
+export function finishNow<T>(sum: Paused<T>): T {
+  for (;;) {
+    const step = sum.next();
+    if (step.done) return step.value;
+  }
+}
 
 /**
  * The two stages that bring filling and colour home together: a run for each first temperature, branched at three moments
  * into each second temperature until the filling is done; between moments the colour is interpolated. Colour within 5 % of
- * the target counts as met, then the shortest bake wins. Null when nothing gets done, or when `progress` gave up.
+ * the target counts as met, then the shortest bake wins. Null when nothing gets done.
  */
-export function findStages(
+export function* findStages(
   body: PieBody,
   spec: BakeSpec,
-  progress: Progress = () => true,
   size: MeshSize = meshSizes.coarse,
-): FoundStages | null {
+): Paused<FoundStages | null> {
   const lower = spec.oven.kind === 'fan' ? searchGrid.fanLowerC : 0;
   const target = colourTargets[spec.colour].index;
   const rows: Branch[][] = [];
@@ -76,7 +89,7 @@ export function findStages(
         if (run.state.timeS % 60 === 0) before.push(reading(run));
       }
       for (const second of searchGrid.secondC) {
-        if (!progress(tried++ / total)) return null;
+        yield tried++ / total;
         const secondC = roundTo(second - lower, 5);
         const end = finish(branch(run), secondC, before);
         if (!end) continue;
@@ -85,7 +98,6 @@ export function findStages(
     }
     rows.push(...bySecond.values());
   }
-  progress(1);
   const best = rows
     .flatMap((row) => interpolate(row))
     .sort((a, b) => cost(a, target) - cost(b, target))

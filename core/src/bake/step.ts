@@ -71,7 +71,7 @@ function cellConductivity(kitchen: Kitchen, state: BakeState, cell: number): num
   }
   if (temp < mesh.freezesC[cell]!) {
     return fillingK * (1 + 2 * Math.min(1, (mesh.freezesC[cell]! - temp) / 8));
-  };
+  }
   const thin = Math.max(body.filling.freeShare * Math.min(1, temp / 60), smoothstep(30, 60, temp));
   return fillingK * (1 + STIR_GAIN * thin * (1 - STIR_SET * state.starch[cell]!));
 }

@@ -48,7 +48,10 @@ export function expectedWeepG(batch: Batch, factor = 1): number {
   }, 0);
   const drained = weepEffects.drained * drawn;
   const sugarG = weepSugarPerFruit * weepSampleG;
-  return drained * (1 + weepEffects.solublesPerWater) + weepEffects.sugarCarried * sugarG * wetting(drained, sugarG);
+  return (
+    drained * (1 + weepEffects.solublesPerWater) +
+    weepEffects.sugarCarried * sugarG * wetting(drained, sugarG)
+  );
 }
 
 /** Sugar only runs off as far as there is juice to dissolve it: all of it once the juice weighs half the sugar. */
@@ -99,7 +102,9 @@ function saucerLikelihood(result: SaucerResult, share: number): number {
 export function setBelief(result: SaucerResult | null, shareOfTarget: number, prior: Belief): Belief {
   if (result === null) return prior;
   const weights = RELEASE_FACTORS.map(
-    (factor) => bell(Math.log(factor / prior.factor), prior.deviation) * saucerLikelihood(result, shareOfTarget * factor),
+    (factor) =>
+      bell(Math.log(factor / prior.factor), prior.deviation) *
+      saucerLikelihood(result, shareOfTarget * factor),
   );
   return summarize(RELEASE_FACTORS, weights);
 }

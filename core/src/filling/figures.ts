@@ -110,7 +110,8 @@ function sugarFigures(spec: FillingSpec, filling: Filling, larder: Larder): Figu
           ? 'style x (.52 + .60 x acid %) per g of fruit, less .3 of what the fruit’s own sugar is above a middling 10 %, divided by how sweet this sugar is.'
           : 'The amount you set.',
       inputs: [given('style', sugar.style, 'ratio'), ...from('fruit.mass', 'fruit.acid', 'fruit.sugars')],
-      source: spec.sugar.massG === null ? 'fitted to schools of the trade (docs/decisions/0003-sugar.md)' : CHOICE,
+      source:
+        spec.sugar.massG === null ? 'fitted to schools of the trade (docs/decisions/0003-sugar.md)' : CHOICE,
     }),
     figure({
       id: 'sugar.total',
@@ -138,17 +139,86 @@ function sugarFigures(spec: FillingSpec, filling: Filling, larder: Larder): Figu
 function ledgerFigures(filling: Filling): Figure[] {
   const { ledger, release } = filling;
   const wet = BAND_DEVIATIONS * release.deviation;
-  const line = (id: string, label: string, value: number, spread: number, rule: string, inputs: Input[]): Figure =>
-    figure({ id: `ledger.${id}`, label, value, unit: 'g', spread, rule, inputs, source: RULES });
+  const line = (
+    id: string,
+    label: string,
+    value: number,
+    spread: number,
+    rule: string,
+    inputs: Input[],
+  ): Figure => figure({ id: `ledger.${id}`, label, value, unit: 'g', spread, rule, inputs, source: RULES });
   return [
-    line('fruit_water', 'Water the fruit brings', ledger.fruitWaterG, 0.02, 'Water of all fruit.', from('fruit.water')),
-    line('liquid_water', 'Water of lemon, sugar and liquid', ledger.liquidWaterG, 0, 'Lemon juice is 91 % water; liquid sugars bring theirs.', from('sugar.mass')),
-    line('bound', 'Stays in the fruit', ledger.boundWaterG, wet / 2, 'Water that does not come free.', from('ledger.fruit_water', 'fruit.0.release')),
-    line('boiled_off', 'Boiled away before the oven', ledger.boiledOffG, 0.15, 'What the preparation takes off on the hob.', []),
-    line('evaporated', 'Out through the top', ledger.evaporatedG, 0.4, 'Grows with oven heat, area, minutes of bubbling and how open the top is; never over .6 of the free water.', from('dish.top_area', 'build.vent_share')),
-    line('soaked', 'Drunk by pastry and dried fruit', ledger.soakedWaterG, 0.4, '.03 g per cm2 of crust, a fifth of the crumb, and what dried fruit takes.', from('build.crust_area')),
-    line('held', 'Left for the thickener to hold', ledger.heldWaterG, wet, 'What came free, less all that left.', from('ledger.fruit_water', 'ledger.liquid_water', 'ledger.bound', 'ledger.boiled_off', 'ledger.evaporated', 'ledger.soaked')),
-    line('juice', 'Juice to thicken, with its sugar', ledger.juiceG, wet, 'Held water with the sugar, acid and fruit solids dissolved in it.', from('ledger.held', 'sugar.mass', 'ledger.brix')),
+    line(
+      'fruit_water',
+      'Water the fruit brings',
+      ledger.fruitWaterG,
+      0.02,
+      'Water of all fruit.',
+      from('fruit.water'),
+    ),
+    line(
+      'liquid_water',
+      'Water of lemon, sugar and liquid',
+      ledger.liquidWaterG,
+      0,
+      'Lemon juice is 91 % water; liquid sugars bring theirs.',
+      from('sugar.mass'),
+    ),
+    line(
+      'bound',
+      'Stays in the fruit',
+      ledger.boundWaterG,
+      wet / 2,
+      'Water that does not come free.',
+      from('ledger.fruit_water', 'fruit.0.release'),
+    ),
+    line(
+      'boiled_off',
+      'Boiled away before the oven',
+      ledger.boiledOffG,
+      0.15,
+      'What the preparation takes off on the hob.',
+      [],
+    ),
+    line(
+      'evaporated',
+      'Out through the top',
+      ledger.evaporatedG,
+      0.4,
+      'Grows with oven heat, area, minutes of bubbling and how open the top is; never over .6 of the free water.',
+      from('dish.top_area', 'build.vent_share'),
+    ),
+    line(
+      'soaked',
+      'Drunk by pastry and dried fruit',
+      ledger.soakedWaterG,
+      0.4,
+      '.03 g per cm2 of crust, a fifth of the crumb, and what dried fruit takes.',
+      from('build.crust_area'),
+    ),
+    line(
+      'held',
+      'Left for the thickener to hold',
+      ledger.heldWaterG,
+      wet,
+      'What came free, less all that left.',
+      from(
+        'ledger.fruit_water',
+        'ledger.liquid_water',
+        'ledger.bound',
+        'ledger.boiled_off',
+        'ledger.evaporated',
+        'ledger.soaked',
+      ),
+    ),
+    line(
+      'juice',
+      'Juice to thicken, with its sugar',
+      ledger.juiceG,
+      wet,
+      'Held water with the sugar, acid and fruit solids dissolved in it.',
+      from('ledger.held', 'sugar.mass', 'ledger.brix'),
+    ),
     figure({
       id: 'ledger.brix',
       label: 'Sugar in that juice',

@@ -4,7 +4,12 @@ import type { Ledger } from './ledger.js';
 import type { Preparation } from './spec.js';
 
 /** Glaze and raw fruit: what the cooked berries give up, and what the raw ones weep. Estimates. */
-export const glazeRules = { cookedRelease: 0.9, rawWeep: 0.03, usualCookedShare: 0.12, usualLiquidShare: 0.3 } as const;
+export const glazeRules = {
+  cookedRelease: 0.9,
+  rawWeep: 0.03,
+  usualCookedShare: 0.12,
+  usualLiquidShare: 0.3,
+} as const;
 
 /** The little ledger of a glaze: boiled liquid and cooked berries bind the raw rest; nothing evaporates in an oven. */
 export function glazeLedger(
@@ -21,9 +26,7 @@ export function glazeLedger(
   const liquidWaterG = liquidG + sugarWaterG + (lemonJuiceG * lemon.waterPercent) / 100;
   const freeWaterG = batch.waterG * freeShareOfFruit + liquidWaterG;
   const solidsG =
-    sugarSolidsG +
-    batch.solublesG * freeShareOfFruit +
-    (lemonJuiceG * (100 - lemon.waterPercent)) / 100;
+    sugarSolidsG + batch.solublesG * freeShareOfFruit + (lemonJuiceG * (100 - lemon.waterPercent)) / 100;
   const syrupG = freeWaterG + solidsG;
   return {
     fruitWaterG: batch.waterG,

@@ -104,6 +104,5 @@ export function balance(
 /** What the water comes to on both sides of the ledger; they agree to rounding. */
 export const ledgerSides = (ledger: Ledger): { readonly inG: number; readonly outG: number } => ({
   inG: ledger.fruitWaterG + ledger.liquidWaterG,
-  outG:
-    ledger.boundWaterG + ledger.boiledOffG + ledger.evaporatedG + ledger.soakedWaterG + ledger.heldWaterG,
+  outG: ledger.boundWaterG + ledger.boiledOffG + ledger.evaporatedG + ledger.soakedWaterG + ledger.heldWaterG,
 });

@@ -20,7 +20,15 @@ export const preparations: Readonly<
     }
   >
 > = {
-  raw: { label: 'Raw', minutes: 0, what: 'Toss with sugar and thickener and fill.', heap: 1, boilMin: 0, starchBoilMin: 0, coolMin: 0 },
+  raw: {
+    label: 'Raw',
+    minutes: 0,
+    what: 'Toss with sugar and thickener and fill.',
+    heap: 1,
+    boilMin: 0,
+    starchBoilMin: 0,
+    coolMin: 0,
+  },
   weep: {
     label: 'Weep and boil down',
     minutes: 45,
@@ -39,7 +47,15 @@ export const preparations: Readonly<
     starchBoilMin: 1,
     coolMin: 60,
   },
-  stew: { label: 'Stew', minutes: 12, what: 'Simmer, thicken with a cold slurry, cool.', heap: 0, boilMin: 0, starchBoilMin: 2, coolMin: 90 },
+  stew: {
+    label: 'Stew',
+    minutes: 12,
+    what: 'Simmer, thicken with a cold slurry, cool.',
+    heap: 0,
+    boilMin: 0,
+    starchBoilMin: 2,
+    coolMin: 90,
+  },
   glaze: {
     label: 'Glaze and raw fruit',
     minutes: 8,
@@ -121,7 +137,9 @@ export function boilDown(waterG: number, solidsG: number, targetBrix: number): B
 function weepAndDrain(inputs: PreparationInputs, releases: readonly number[], minutes: number): Prepared {
   const { batch, preparation, sugarSolidsG, addedWaterG } = inputs;
   const perFruit = sugarSolidsG / batch.massG;
-  const willRelease = total(batch.fruits.map((f, i) => (f.massG * f.fruit.waterPercent * (releases[i] ?? 0)) / 100));
+  const willRelease = total(
+    batch.fruits.map((f, i) => (f.massG * f.fruit.waterPercent * (releases[i] ?? 0)) / 100),
+  );
   const drawn = total(batch.fruits.map((f, i) => drawnWaterG(f, releases[i] ?? 0, perFruit, minutes)));
   const drainedWaterG = weepEffects.drained * (drawn + addedWaterG);
   const solidsG =

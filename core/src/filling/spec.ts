@@ -19,7 +19,8 @@ export interface FruitPart {
   readonly state: FruitState;
   /** -2 firm and underripe to 2 dripping. */
   readonly ripeness: number;
-  readonly cut: boolean;
+  /** Cut smaller than usual: berries halved, apples in thin slices. The fruit table holds for the usual cut. */
+  readonly cutSmall: boolean;
   readonly peeled: boolean;
 }
 

@@ -68,8 +68,8 @@ apple_mixed,Mixed apples,apple,cut,.22,0.1,110,5.4,1,10,,,tables; practice
 pear_firm,Firm pear,pear,cut,.22,0.1,140,5.6,1,10,,,tables; practice
 pear_ripe,Ripe pear,pear,cut,.22,0.1,145,5.6,1,11,,,tables; practice
 quince,Quince,pear,cut,.39,,125,4.3,1,18,poach,,tables; practice
-sour_cherry,Sour cherry,stone fruit,whole,.14,,155,170,0,20,stone,,tables; practice
-sweet_cherry,Sweet cherry,stone fruit,whole,.12,,154,130,0,20,stone,,tables; practice
+sour_cherry,Sour cherry,stone fruit,opened,.14,,155,170,0,20,stone,,tables; practice
+sweet_cherry,Sweet cherry,stone fruit,opened,.12,,154,130,0,20,stone,,tables; practice
 plum,Plum,stone fruit,cut,.06,,165,15,0,8,stone,,tables; practice
 damson,Damson,stone fruit,cut,.10,,165,67,0,16,stone,,tables; practice
 greengage,Greengage,stone fruit,cut,.07,,165,33,0,12,stone,,tables; practice
@@ -104,7 +104,7 @@ raisin,Raisin,dried,whole,0,,145,2000,0,1,sulphite,,tables; practice
 dried_apricot,Dried apricot,dried,cut,0,,130,130,0,3,sulphite,,tables; practice
 dried_apple,Dried apple,dried,cut,0,,86,200,0,2,sulphite,,tables; practice
 prune,Prune,dried,cut,0,,174,110,0,4,sulphite;stone,,tables; practice
-canned_sour_cherry,Canned sour cherry,canned,whole,0,,168,200,0,2,stone,,tables; practice
+canned_sour_cherry,Canned sour cherry,canned,opened,0,,168,200,0,2,stone,,tables; practice
 canned_peach,Canned peach,canned,cut,0,,170,,0,3,,,tables; practice
 canned_pineapple,Canned pineapple,canned,cut,0,,180,,0,3,,,tables; practice
 `;

@@ -2,15 +2,9 @@ import { byId, numberIn, readTable, textIn } from '../units/index.js';
 import { fruitComposition, fruitHandling } from './fruits.table.js';
 
 export type FruitGroup =
-  | 'apple'
-  | 'pear'
-  | 'stone fruit'
-  | 'berry'
-  | 'currant'
-  | 'stalk'
-  | 'other'
-  | 'dried'
-  | 'canned';
+  'apple' | 'pear' | 'stone fruit' | 'berry' | 'currant' | 'stalk' | 'other' | 'dried' | 'canned';
+
+export type FruitPiece = 'whole' | 'opened' | 'cut';
 
 /** One fruit. Percentages are of the edible mass; shares lie between 0 and 1. */
 export interface Fruit {
@@ -38,7 +32,8 @@ export interface Fruit {
   readonly refuseUnpeeled: number | null;
   readonly cupG: number;
   readonly piecesPerKg: number | null;
-  readonly piece: 'whole' | 'cut';
+  /** How it usually goes in: whole in its skin, opened (stoned but else whole), or cut. */
+  readonly piece: FruitPiece;
   readonly browns: boolean;
   readonly prepareMinPerKg: number;
   readonly hazards: readonly string[];
@@ -81,7 +76,7 @@ function readFruits(): Fruit[] {
       refuseUnpeeled: optional('refuse_unpeeled'),
       cupG: numberIn(hands, 'cup_g'),
       piecesPerKg: optional('pieces_per_kg'),
-      piece: textIn(hands, 'piece') === 'whole' ? 'whole' : 'cut',
+      piece: textIn(hands, 'piece') as FruitPiece,
       browns: numberIn(hands, 'browns') === 1,
       prepareMinPerKg: numberIn(hands, 'prepare_min_per_kg'),
       hazards: textIn(hands, 'hazards').split(';').filter(Boolean),

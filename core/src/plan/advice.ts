@@ -1,7 +1,15 @@
 import type { Build } from '../build/index.js';
 import { usualVentShare } from '../build/index.js';
 import type { Filling } from '../filling/index.js';
-import { acidNeutralisedG, concentrationPer100G, doseG, drawnWaterG, GLUEY_G_PER_100G, setTargets, weepEffects } from '../filling/index.js';
+import {
+  acidNeutralisedG,
+  concentrationPer100G,
+  doseG,
+  drawnWaterG,
+  GLUEY_G_PER_100G,
+  setTargets,
+  weepEffects,
+} from '../filling/index.js';
 import type { CareLevel, Larder } from '../larder/index.js';
 import { care, dishMaterials } from '../larder/index.js';
 import { show } from '../units/index.js';
@@ -27,7 +35,8 @@ function drainingRemedy(spec: PieSpec, filling: Filling, missingG: number): stri
   if (spec.filling.preparation.kind !== 'raw') return null;
   const drawn = filling.batch.fruits.reduce(
     (sum, item, i) =>
-      sum + drawnWaterG(item, filling.prepared.releases[i] ?? 0, filling.sugar.solidsG / filling.batch.massG, 45),
+      sum +
+      drawnWaterG(item, filling.prepared.releases[i] ?? 0, filling.sugar.solidsG / filling.batch.massG, 45),
     0,
   );
   const spared = (drawn * weepEffects.drained * 0.5 * filling.target) / 100 / filling.blend;
@@ -173,7 +182,9 @@ function careAdvice(spec: PieSpec, filling: Filling): Advice[] {
   const at = (station: Station, ...ids: string[]): Advice[] =>
     ids.map((id) => ({ id, station, ...pick(id) }));
   const unsuited = filling.batch.fruits.flatMap(({ fruit }): Advice[] =>
-    fruit.unsuited ? [{ id: `unsuited.${fruit.id}`, station: 'fruit', level: 'danger', text: fruit.unsuited }] : [],
+    fruit.unsuited
+      ? [{ id: `unsuited.${fruit.id}`, station: 'fruit', level: 'danger', text: fruit.unsuited }]
+      : [],
   );
   const { kind } = spec.filling.preparation;
   return [
@@ -207,13 +218,20 @@ export function makeAdvice(
 }
 
 /** What eaters must be told: allergens of everything that goes in. */
-export function allergensOf(spec: PieSpec, filling: Filling, larder: Larder, washContains: readonly string[]): string[] {
+export function allergensOf(
+  spec: PieSpec,
+  filling: Filling,
+  larder: Larder,
+  washContains: readonly string[],
+): string[] {
   const found = new Set<string>([
     ...(larder.doughs.get(spec.pastry.dough)?.contains ?? []),
     ...washContains,
     ...spec.filling.thickeners.flatMap(({ thickener }) => larder.thickeners.get(thickener)?.contains ?? []),
     ...(spec.filling.butterG > 0 ? ['milk'] : []),
-    ...(filling.batch.fruits.some(({ fruit }) => fruit.hazards.includes('sulphite')) ? ['sulphites (read the packet)'] : []),
+    ...(filling.batch.fruits.some(({ fruit }) => fruit.hazards.includes('sulphite'))
+      ? ['sulphites (read the packet)']
+      : []),
   ]);
   return [...found].sort();
 }

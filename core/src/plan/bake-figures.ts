@@ -3,7 +3,8 @@ import { figure, from } from '../units/index.js';
 import type { Bake } from './bake.js';
 import type { PieSpec } from './spec.js';
 
-const MODEL = 'bake simulation: heat, water, starch and colour in this dish and oven (docs/decisions/0005-bake.md)';
+const MODEL =
+  'bake simulation: heat, water, starch and colour in this dish and oven (docs/decisions/0005-bake.md)';
 /** How far minutes can be trusted: tenderness within a tenth, colour and bubbling within a fifth (docs/facts.md). */
 const TENDER_SPREAD = 0.1;
 const WINDOW_SPREAD = 0.2;
@@ -37,19 +38,66 @@ function stageFigures(bake: Bake): Figure[] {
 /** All figures of the bake; an event that does not happen has none. */
 export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
   const events: [string, string, number | null, number, string][] = [
-    ['golden', 'Top golden', bake.events.goldenMin, WINDOW_SPREAD, 'Browning of the dry hot skin reaches 1; the wash speeds it.'],
-    ['edge_bubbling', 'Bubbles at the edge', bake.events.edgeBubblingMin, WINDOW_SPREAD, 'Steam leaves the outer filling.'],
-    ['centre_bubbling', 'Bubbles in the middle', bake.events.centreBubblingMin, WINDOW_SPREAD, 'Steam leaves the middle of the filling.'],
-    ['tender', 'Fruit tender', bake.events.tenderMin, TENDER_SPREAD, 'Nine tenths of the filling has softened four fifths of the way.'],
-    ['set', 'Starch swollen', bake.events.setMin, WINDOW_SPREAD, 'Nine tenths of the filling has passed the swelling of its starch, later in a sugary juice.'],
-    ['done', 'Filling done', bake.doneMin, 0.15, 'Tender, starch swollen, and bubbling in the middle for three minutes.'],
+    [
+      'golden',
+      'Top golden',
+      bake.events.goldenMin,
+      WINDOW_SPREAD,
+      'Browning of the dry hot skin reaches 1; the wash speeds it.',
+    ],
+    [
+      'edge_bubbling',
+      'Bubbles at the edge',
+      bake.events.edgeBubblingMin,
+      WINDOW_SPREAD,
+      'Steam leaves the outer filling.',
+    ],
+    [
+      'centre_bubbling',
+      'Bubbles in the middle',
+      bake.events.centreBubblingMin,
+      WINDOW_SPREAD,
+      'Steam leaves the middle of the filling.',
+    ],
+    [
+      'tender',
+      'Fruit tender',
+      bake.events.tenderMin,
+      TENDER_SPREAD,
+      'Nine tenths of the filling has softened four fifths of the way.',
+    ],
+    [
+      'set',
+      'Starch swollen',
+      bake.events.setMin,
+      WINDOW_SPREAD,
+      'Nine tenths of the filling has passed the swelling of its starch, later in a sugary juice.',
+    ],
+    [
+      'done',
+      'Filling done',
+      bake.doneMin,
+      0.15,
+      'Tender, starch swollen, and bubbling in the middle for three minutes.',
+    ],
   ];
   return [
     ...stageFigures(bake),
     ...events.flatMap(([key, label, value, spread, rule]) =>
       value === null
         ? []
-        : [figure({ id: `bake.${key}`, label, value, unit: 'min', spread, rule, inputs: from('bake.stage1.temp', 'bake.stage2.temp'), source: MODEL })],
+        : [
+            figure({
+              id: `bake.${key}`,
+              label,
+              value,
+              unit: 'min',
+              spread,
+              rule,
+              inputs: from('bake.stage1.temp', 'bake.stage2.temp'),
+              source: MODEL,
+            }),
+          ],
     ),
     figure({
       id: 'bake.out',

@@ -1,7 +1,13 @@
-import type { BakeEvents, Cooling, Progress, Reading, Stage } from '../bake/index.js';
-import { colourTargets, constant, coolDown, doneMin, findStages, simulateBake } from '../bake/index.js';
-import type { PieBody } from '../bake/index.js';
-import type { PieSpec } from './spec.js';
+import type { BakeEvents, BakeSpec, Cooling, Paused, PieBody, Reading, Stage } from '../bake/index.js';
+import {
+  colourTargets,
+  constant,
+  coolDown,
+  doneMin,
+  findStages,
+  finishNow,
+  simulateBake,
+} from '../bake/index.js';
 
 /** A baked plan: the stages, what happens when, the curves, and the cooling. */
 export interface Bake {
@@ -30,11 +36,11 @@ function whenFoil(readings: readonly Reading[], target: number, outMin: number):
   return first && first.timeMin < outMin - FOIL_WORTH_MIN ? Math.floor(first.timeMin) : null;
 }
 
-/** Finds the stages if the baker set none, bakes, cools. Null when no setting gets the pie done, or `progress` gave up. */
-export function bakeBody(body: PieBody, spec: PieSpec, progress?: Progress): Bake | null {
-  const { bake } = spec;
-  const stages = bake.stages ?? findStages(body, bake, progress)?.stages;
+/** Finds the stages if the baker set none, bakes, cools; pauses often. Null when no setting gets the pie done. */
+export function* bakeSteps(body: PieBody, bake: BakeSpec): Paused<Bake | null> {
+  const stages = bake.stages ?? (yield* findStages(body, bake))?.stages;
   if (!stages) return null;
+  yield 0.9;
   const { run, readings, events } = simulateBake(body, bake.oven, stages, bake.altitudeM);
   const outMin = stages[0].timeMin + stages[1].timeMin;
   const atEnd = readings.at(-1);
@@ -52,3 +58,6 @@ export function bakeBody(body: PieBody, spec: PieSpec, progress?: Progress): Bak
     cooling: coolDown(run, ROOM_C),
   };
 }
+
+/** The same at one go. */
+export const bakeBody = (body: PieBody, bake: BakeSpec): Bake | null => finishNow(bakeSteps(body, bake));

@@ -32,8 +32,7 @@ export function pieBody(spec: PieSpec, filling: Filling, build: Build, larder: L
   const water = waterG / filling.massG;
   const fat = (0.81 * spec.filling.butterG) / filling.massG;
   const protein = 0.007;
-  const moles =
-    sugar.solidsG / SUCROSE_G_MOL + batch.sugarsG / FRUIT_SUGAR_G_MOL + batch.acidG / ACID_G_MOL;
+  const moles = sugar.solidsG / SUCROSE_G_MOL + batch.sugarsG / FRUIT_SUGAR_G_MOL + batch.acidG / ACID_G_MOL;
   const swells = spec.filling.thickeners.map(
     ({ thickener }) => larder.thickeners.get(thickener)?.gelatinisesC ?? 70,
   );

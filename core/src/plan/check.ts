@@ -11,12 +11,7 @@ export interface Problem {
   readonly remedy: string;
 }
 
-const known = (
-  field: string,
-  id: string,
-  table: ReadonlyMap<string, unknown>,
-  what: string,
-): Problem[] =>
+const known = (field: string, id: string, table: ReadonlyMap<string, unknown>, what: string): Problem[] =>
   table.has(id)
     ? []
     : [
@@ -31,7 +26,9 @@ function within(field: string, value: number | null | undefined, path = field): 
   if (value === null || value === undefined) return [];
   const { least, most, remedy } = limitOf(path);
   if (typeof value === 'number' && value >= least && value <= most) return [];
-  return [{ field, message: `${field} is ${String(value)}; it must be between ${least} and ${most}.`, remedy }];
+  return [
+    { field, message: `${field} is ${String(value)}; it must be between ${least} and ${most}.`, remedy },
+  ];
 }
 
 function checkDish({ dish }: PieSpec): Problem[] {
@@ -141,7 +138,9 @@ export function checkSpec(spec: PieSpec, larder: Larder): Problem[] {
             ? `This is not a pie spec: its format is "${String(spec.format)}".`
             : `This pie was written by a newer Mardle (version ${spec.version}; this one reads up to ${SPEC_VERSION}).`,
         remedy:
-          spec.format !== SPEC_FORMAT ? `Set "format" to "${SPEC_FORMAT}".` : 'Update Mardle; the file is left as it is.',
+          spec.format !== SPEC_FORMAT
+            ? `Set "format" to "${SPEC_FORMAT}".`
+            : 'Update Mardle; the file is left as it is.',
       },
     ];
   }

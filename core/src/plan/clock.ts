@@ -31,17 +31,25 @@ export function makeClock(spec: PieSpec, filling: Filling, bake: Bake | null, la
   const dough = larder.doughs.get(spec.pastry.dough);
   const preparation = preparations[spec.filling.preparation.kind];
   const fruitMin = filling.batch.fruits.reduce(
-    (sum, { fruit, massG, part }) => sum + (part.state === 'fresh' ? (fruit.prepareMinPerKg * massG) / 1000 : 1),
+    (sum, { fruit, massG, part }) =>
+      sum + (part.state === 'fresh' ? (fruit.prepareMinPerKg * massG) / 1000 : 1),
     4,
   );
   const mixed = add('mix', 'Rub in, mix, press together', 'hands', 0, handsMin.mix);
   const chilled = add('chill_dough', 'Dough rests in the cold', 'wait', mixed, dough?.chillLeastMin ?? 30);
   const cut = add('prepare', 'Wash, stone and cut the fruit', 'hands', mixed, fruitMin);
-  const waits = (spec.filling.preparation.minutes ?? preparation.minutes) + preparation.boilMin + preparation.coolMin;
+  const waits =
+    (spec.filling.preparation.minutes ?? preparation.minutes) + preparation.boilMin + preparation.coolMin;
   const ready = waits > 0 ? add('preparation', `${preparation.label}, then cool`, 'wait', cut, waits) : cut;
   const lined = add('line', 'Roll the base, line the dish', 'hands', Math.max(chilled, cut), handsMin.roll);
   const cold = add('chill_base', 'Lined dish in the cold', 'wait', lined, CHILL_BASE_MIN);
-  const filled = add('fill', 'Toss the filling, fill, dot with butter', 'hands', Math.max(cold, ready), handsMin.fill);
+  const filled = add(
+    'fill',
+    'Toss the filling, fill, dot with butter',
+    'hands',
+    Math.max(cold, ready),
+    handsMin.fill,
+  );
   const lidded = add('lid', 'Lid, crimp, vents, wash', 'hands', filled, handsMin.lid);
   const resting = Math.max(LAST_CHILL_MIN, spec.bake.oven.warmUpMin - handsMin.lid);
   const intoOven = add('last_chill', 'Pie in the cold while the oven heats', 'wait', lidded, resting);

@@ -1,4 +1,4 @@
-import type { PieBody, Progress } from '../bake/index.js';
+import type { PieBody } from '../bake/index.js';
 import type { Build } from '../build/index.js';
 import { buildFigures, buildPie, lidTopFactor, measureDish, ventShare } from '../build/index.js';
 import type { Filling, Surroundings } from '../filling/index.js';
@@ -114,10 +114,10 @@ export function withBake(draft: PiePlan, bake: Bake, builtIn: Larder = builtInLa
  * One spec in, one whole plan out: amounts, ledger, pastry, bake, cooling, each figure with its story. Deterministic; about
  * a second, most of it the search for the two stages. A spec that cannot be planned comes back with its problems.
  */
-export function planPie(spec: PieSpec, larder: Larder = builtInLarder, progress?: Progress): Planned {
+export function planPie(spec: PieSpec, larder: Larder = builtInLarder): Planned {
   const drafted = draftPlan(spec, larder);
   if (!drafted.ok) return drafted;
-  const bake = bakeBody(drafted.plan.body, spec, progress);
+  const bake = bakeBody(drafted.plan.body, spec.bake);
   if (!bake) {
     return {
       ok: false,

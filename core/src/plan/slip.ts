@@ -3,6 +3,7 @@ import type { Filling } from '../filling/index.js';
 import { boughtMassG } from '../filling/index.js';
 import type { Larder } from '../larder/index.js';
 import { FLOUR_CUP_G, lemon, seasonings, washes } from '../larder/index.js';
+import { withFraction } from '../units/index.js';
 import type { PieSpec } from './spec.js';
 
 /** One thing to weigh. Mass in g; the household measure is a volume in mL or a count of pieces, when there is one. */
@@ -31,18 +32,48 @@ function pastryLines(spec: PieSpec, build: Build, larder: Larder): SlipLine[] {
   const row = larder.doughs.get(spec.pastry.dough);
   const wash = washes.get(spec.pastry.wash);
   const lines: SlipLine[] = [
-    { id: 'flour', label: 'Plain flour', massG: dough.flourG, volumeMl: (dough.flourG / FLOUR_CUP_G) * 240, figure: 'pastry.flour' },
-    { id: 'butter', label: 'Cold butter', massG: dough.butterG, volumeMl: (dough.butterG / BUTTER_CUP_G) * 240, figure: 'pastry.butter' },
-    { id: 'dough_salt', label: 'Salt', massG: dough.saltG, volumeMl: dough.saltG / SALT_ML_G, figure: 'pastry.salt' },
-    { id: 'dough_sugar', label: 'Sugar', massG: dough.sugarG, volumeMl: (dough.sugarG / 200) * 240, figure: 'pastry.sugar' },
-    { id: 'other', label: row?.otherLabel ?? '', massG: dough.otherG, volumeMl: dough.otherG, figure: 'pastry.other' },
+    {
+      id: 'flour',
+      label: 'Plain flour',
+      massG: dough.flourG,
+      volumeMl: (dough.flourG / FLOUR_CUP_G) * 240,
+      figure: 'pastry.flour',
+    },
+    {
+      id: 'butter',
+      label: 'Cold butter',
+      massG: dough.butterG,
+      volumeMl: (dough.butterG / BUTTER_CUP_G) * 240,
+      figure: 'pastry.butter',
+    },
+    {
+      id: 'dough_salt',
+      label: 'Salt',
+      massG: dough.saltG,
+      volumeMl: dough.saltG / SALT_ML_G,
+      figure: 'pastry.salt',
+    },
+    {
+      id: 'dough_sugar',
+      label: 'Sugar',
+      massG: dough.sugarG,
+      volumeMl: (dough.sugarG / 200) * 240,
+      figure: 'pastry.sugar',
+    },
+    {
+      id: 'other',
+      label: row?.otherLabel ?? '',
+      massG: dough.otherG,
+      volumeMl: dough.otherG,
+      figure: 'pastry.other',
+    },
     {
       id: 'water',
       label: 'Ice water',
       massG: dough.waterLowG,
       highG: dough.waterHighG,
       volumeMl: dough.waterLowG,
-      note: `then by the spoon, up to ${Math.max(1, Math.round((dough.waterHighG - dough.waterLowG) / 15))} more`,
+      note: `then by the spoon, up to ${withFraction(Math.round((dough.waterHighG - dough.waterLowG) / 7.5) / 2)} tbsp more`,
       figure: 'pastry.water',
     },
     { id: 'wash', label: wash?.label ?? '', massG: wash?.gPerPie ?? 0, note: wash?.recipe ?? '' },
@@ -105,11 +136,26 @@ function fillingLines(spec: PieSpec, filling: Filling, larder: Larder): SlipLine
       volumeMl: chosen.lemonJuiceG,
       pieces: { count: chosen.lemonJuiceG / lemon.juicePerLemonG, word: 'lemon' },
     },
-    { id: 'zest', label: 'Lemon zest', massG: chosen.lemonZestG, volumeMl: (chosen.lemonZestG / lemon.zestTeaspoonG) * 5 },
-    { id: 'liquid', label: 'Water or juice', massG: chosen.preparation.liquidG ?? 0, volumeMl: chosen.preparation.liquidG },
+    {
+      id: 'zest',
+      label: 'Lemon zest',
+      massG: chosen.lemonZestG,
+      volumeMl: (chosen.lemonZestG / lemon.zestTeaspoonG) * 5,
+    },
+    {
+      id: 'liquid',
+      label: 'Water or juice',
+      massG: chosen.preparation.liquidG ?? 0,
+      volumeMl: chosen.preparation.liquidG,
+    },
     ...thickeners,
     ...spoon,
-    { id: 'bicarbonate', label: 'Bicarbonate', massG: chosen.bicarbonateG, volumeMl: chosen.bicarbonateG / 0.96 },
+    {
+      id: 'bicarbonate',
+      label: 'Bicarbonate',
+      massG: chosen.bicarbonateG,
+      volumeMl: chosen.bicarbonateG / 0.96,
+    },
     {
       id: 'filling_butter',
       label: chosen.preparation.kind === 'saute' ? 'Butter to fry in' : 'Butter in dots',

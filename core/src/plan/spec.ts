@@ -29,7 +29,7 @@ export const starterSpec: PieSpec = {
   form: { kind: 'double_crust', vents: 5, ventLengthCm: 3 },
   dish: { label: '23 cm enamel', topCm: 22.9, baseCm: 18.3, depthCm: 3.5, material: 'enamelled_steel' },
   filling: {
-    fruits: [{ fruit: 'damson', share: 1, state: 'fresh', ripeness: 0, cut: true, peeled: false }],
+    fruits: [{ fruit: 'damson', share: 1, state: 'fresh', ripeness: 0, cutSmall: false, peeled: false }],
     fruitMassG: null,
     preparation: { kind: 'raw' },
     sugar: { sugar: 'white', style: 0.16, massG: null },

@@ -104,9 +104,7 @@ export function show(value: number, unit: Unit, system: UnitSystem = 'metric'): 
         ? { number: plain(value / 6.4516, 1), unit: 'sq in' }
         : { number: plain(value, 5), unit: 'cm²' };
     case 'mL':
-      return system === 'us'
-        ? household(value)
-        : { number: plain(value, value < 100 ? 5 : 10), unit: 'mL' };
+      return system === 'us' ? household(value) : { number: plain(value, value < 100 ? 5 : 10), unit: 'mL' };
     case 'C':
       return system === 'us'
         ? { number: String(Math.round(celsiusToFahrenheit(value))), unit: '°F' }
@@ -132,10 +130,10 @@ export function show(value: number, unit: Unit, system: UnitSystem = 'metric'): 
   }
 }
 
-/** Number and unit in one string. */
+/** Number and unit in one string, held together by a no-break space. */
 export function showText(value: number, unit: Unit, system: UnitSystem = 'metric'): string {
   const shown = show(value, unit, system);
-  return shown.unit ? `${shown.number} ${shown.unit}` : shown.number;
+  return shown.unit ? `${shown.number}\u00a0${shown.unit}` : shown.number;
 }
 
 /** A volume by cup and spoon: cups from a quarter up, then tablespoons, then teaspoons; below that, pinches. */
@@ -150,7 +148,10 @@ export function household(volumeMl: number): Shown {
   if (volumeMl >= ML_PER_TEASPOON / 8 + 0.2) {
     return { number: withFraction(volumeMl / ML_PER_TEASPOON, EIGHTHS), unit: 'tsp' };
   }
-  return { number: String(Math.max(1, Math.round(volumeMl / 0.3125))), unit: volumeMl > 0.47 ? 'pinches' : 'pinch' };
+  return {
+    number: String(Math.max(1, Math.round(volumeMl / 0.3125))),
+    unit: volumeMl > 0.47 ? 'pinches' : 'pinch',
+  };
 }
 
 const isQuarter = ([share]: readonly [number, string]): boolean => Number.isInteger(share * 4);

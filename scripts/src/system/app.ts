@@ -30,7 +30,9 @@ export interface Health {
 /** What answers on a port, if it is Mardle. */
 export async function healthOn(port: number): Promise<Health | null> {
   try {
-    const answer = await fetch(`http://127.0.0.1:${port}/api/health/live`, { signal: AbortSignal.timeout(2000) });
+    const answer = await fetch(`http://127.0.0.1:${port}/api/health/live`, {
+      signal: AbortSignal.timeout(2000),
+    });
     const health = (await answer.json()) as Health;
     return health.application === 'mardle' ? health : null;
   } catch {
@@ -44,7 +46,9 @@ export async function appIsReady(port: number, withinMs = 60_000, child?: ChildP
   while (Date.now() < until) {
     if (child && child.exitCode !== null) return false;
     try {
-      const answer = await fetch(`http://127.0.0.1:${port}/api/health/ready`, { signal: AbortSignal.timeout(2000) });
+      const answer = await fetch(`http://127.0.0.1:${port}/api/health/ready`, {
+        signal: AbortSignal.timeout(2000),
+      });
       if (answer.ok) return true;
     } catch {
       // Not up yet.

@@ -33,12 +33,21 @@ export async function buildServer(): Promise<void> {
 /** Builds the interface when its sources changed since the last time. */
 export async function buildWeb(): Promise<void> {
   const stamp = inRoot('web/dist/.stamp');
-  const now = await fingerprint([inRoot('web/src'), inRoot('web/public'), inRoot('core/src'), inRoot('contract/src')]);
+  const now = await fingerprint([
+    inRoot('web/src'),
+    inRoot('web/public'),
+    inRoot('core/src'),
+    inRoot('contract/src'),
+  ]);
   if (existsSync(stamp) && (await readFile(stamp, 'utf8')) === now) return;
   say('building the interface ...');
-  const code = await run(process.execPath, [inRoot('node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'], {
-    cwd: inRoot('web'),
-  });
+  const code = await run(
+    process.execPath,
+    [inRoot('node_modules/vite/bin/vite.js'), 'build', '--logLevel', 'warn'],
+    {
+      cwd: inRoot('web'),
+    },
+  );
   if (code !== 0) throw new Error('the interface does not build; the lines above say where');
   await writeFile(stamp, now);
 }

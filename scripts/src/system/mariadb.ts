@@ -101,7 +101,8 @@ async function install(folder: string, user: string): Promise<void> {
     '--skip-name-resolve',
   ];
   const code = await run('mariadb-install-db', args, { quiet: true });
-  if (code !== 0) throw new Error(`mariadb-install-db failed in ${files}; is the folder writable and the disk not full?`);
+  if (code !== 0)
+    throw new Error(`mariadb-install-db failed in ${files}; is the folder writable and the disk not full?`);
 }
 
 async function endProcess(pid: number): Promise<void> {
@@ -111,7 +112,12 @@ async function endProcess(pid: number): Promise<void> {
   if (isAlive(pid)) process.kill(pid, 'SIGKILL');
 }
 
-async function spawnServer(folder: string, port: number, user: string, initFile: string): Promise<ChildProcess> {
+async function spawnServer(
+  folder: string,
+  port: number,
+  user: string,
+  initFile: string,
+): Promise<ChildProcess> {
   const socket = socketPath(folder);
   await rm(socket, { force: true });
   return spawn(

@@ -18,11 +18,15 @@ export async function needPrograms(...programs: readonly string[]): Promise<void
   const env = { DEBIAN_FRONTEND: 'noninteractive' };
   if (!listsRead) {
     say('reading package lists ...');
-    if ((await run('apt-get', ['update', '-qq'], { env, quiet: true })) !== 0) say('apt-get update failed; trying with the lists there are.');
+    if ((await run('apt-get', ['update', '-qq'], { env, quiet: true })) !== 0)
+      say('apt-get update failed; trying with the lists there are.');
     listsRead = true;
   }
   say(`installing ${packages.join(', ')} (half a minute or so) ...`);
-  const code = await run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...packages], { env, quiet: true });
+  const code = await run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', ...packages], {
+    env,
+    quiet: true,
+  });
   if (code !== 0 || missing.some((program) => !hasProgram(program))) {
     stop(`could not install ${packages.join(', ')}: see the lines above. By hand: ${wanted}`, 1);
   }

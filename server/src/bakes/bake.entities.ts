@@ -9,7 +9,7 @@ export class BakeEntity {
   @Column('uuid', { name: 'pie_id' }) pieId: string;
   @Column('int', { name: 'pie_version' }) pieVersion: number;
   @Column('json') spec: PieSpec;
-  @Column('json') stages: [Stage, Stage];
+  @Column('json') stages: readonly [Stage, Stage];
   @Column('datetime', { name: 'created_at', precision: 3 }) createdAt: Date;
 }
 

@@ -66,7 +66,11 @@ export class BakesService {
     const { id, pieId, pieVersion, spec, stages, loaded } = request;
     const problems = checkSpec(spec, withOwnFruits(builtInLarder, spec.ownFruits));
     if (loaded.kind !== 'loaded') {
-      problems.push({ field: 'loaded.kind', message: 'A bake begins with a loaded event.', remedy: 'Set it to "loaded".' });
+      problems.push({
+        field: 'loaded.kind',
+        message: 'A bake begins with a loaded event.',
+        remedy: 'Set it to "loaded".',
+      });
     }
     if (problems.length > 0) throw invalid(problems);
     return this.source.transaction(async (manager) => {
@@ -77,7 +81,15 @@ export class BakesService {
         .insert()
         .orIgnore()
         .into(BakeEntity)
-        .values({ id, kitchenId: THE_KITCHEN, pieId, pieVersion, spec, stages, createdAt: new Date(loaded.at) })
+        .values({
+          id,
+          kitchenId: THE_KITCHEN,
+          pieId,
+          pieVersion,
+          spec,
+          stages,
+          createdAt: new Date(loaded.at),
+        })
         .execute();
       await this.append(manager, id, [loaded]);
       return this.readIn(manager, id);
@@ -93,7 +105,11 @@ export class BakesService {
     });
   }
 
-  private async append(manager: EntityManager, bakeId: string, events: readonly BakeEventRequest[]): Promise<void> {
+  private async append(
+    manager: EntityManager,
+    bakeId: string,
+    events: readonly BakeEventRequest[],
+  ): Promise<void> {
     const receivedAt = new Date();
     await manager
       .createQueryBuilder()

@@ -15,7 +15,15 @@ export function databaseOptions({ database }: Config): DataSourceOptions {
     password: database.password,
     database: database.name,
     timezone: 'Z',
-    entities: [KitchenEntity, DishEntity, OvenEntity, PieEntity, PieVersionEntity, BakeEntity, BakeEventEntity],
+    entities: [
+      KitchenEntity,
+      DishEntity,
+      OvenEntity,
+      PieEntity,
+      PieVersionEntity,
+      BakeEntity,
+      BakeEventEntity,
+    ],
     migrations: [FirstTables1764032400000],
     synchronize: false,
     poolSize: 8,
@@ -27,7 +35,10 @@ const LOCK = 'mardle_migrate';
 const LOCK_WAIT_S = 60;
 
 /** Brings the tables up to date; of several servers starting at once, one does it and the others wait. */
-export async function migrate(config: Config, afterwards: (source: DataSource) => Promise<void>): Promise<void> {
+export async function migrate(
+  config: Config,
+  afterwards: (source: DataSource) => Promise<void>,
+): Promise<void> {
   const source = await new DataSource(databaseOptions(config)).initialize();
   const lock = source.createQueryRunner();
   try {

@@ -1,11 +1,11 @@
 import type { DishSpec, FillingSpec, FruitPart, OvenSpec, PieSpec } from '@mardle/core';
 
-const fruit = (id: string, share: number, ripeness: number, cut: boolean): FruitPart => ({
+const fruit = (id: string, share: number, ripeness: number): FruitPart => ({
   fruit: id,
   share,
   state: 'fresh',
   ripeness,
-  cut,
+  cutSmall: false,
   peeled: id === 'quince' || id === 'pear_firm',
 });
 
@@ -18,45 +18,41 @@ interface DemoPie {
 }
 
 const pies: readonly DemoPie[] = [
-  { name: 'Saturday damson', fruits: [fruit('damson', 1, 1, true)], dish: 0, oven: 1 },
+  { name: 'Saturday damson', fruits: [fruit('damson', 1, 1)], dish: 0, oven: 1 },
   {
     name: 'Green gooseberry',
-    fruits: [fruit('gooseberry_green', 1, 0, false)],
+    fruits: [fruit('gooseberry_green', 1, 0)],
     dish: 0,
     oven: 0,
     filling: { sugar: { sugar: 'white', style: 0.18, massG: null } },
   },
-  { name: 'Greengage', fruits: [fruit('greengage', 1, 0, true)], dish: 2, oven: 0 },
+  { name: 'Greengage', fruits: [fruit('greengage', 1, 0)], dish: 2, oven: 0 },
   {
     name: 'Blackcurrant',
-    fruits: [fruit('blackcurrant', 1, 0, false)],
+    fruits: [fruit('blackcurrant', 1, 0)],
     dish: 2,
     oven: 0,
     filling: { set: 'soft' },
   },
   {
     name: 'Quince with pear',
-    fruits: [fruit('quince', 1, 0, true), fruit('pear_firm', 2, 0, true)],
+    fruits: [fruit('quince', 1, 0), fruit('pear_firm', 2, 0)],
     dish: 1,
     oven: 1,
     filling: { lemonJuiceG: 20, seasonings: [{ seasoning: 'cardamom', massG: 0.7 }] },
   },
   {
-    name: 'Apricot, weighed the night before',
-    fruits: [fruit('apricot', 1, 0, true)],
+    name: 'Apricot with tapioca',
+    fruits: [fruit('apricot', 1, 0)],
     dish: 0,
     oven: 0,
     filling: { thickeners: [{ thickener: 'quick_tapioca', share: 1 }] },
   },
-  { name: 'Loganberry', fruits: [fruit('boysen_logan', 1, 0, false)], dish: 0, oven: 1 },
+  { name: 'Loganberry', fruits: [fruit('boysen_logan', 1, 0)], dish: 0, oven: 1 },
 ];
 
 /** The pies of the demo kitchen, laid over a starting spec. */
-export const demoPies = (
-  base: PieSpec,
-  dishes: readonly DishSpec[],
-  ovens: readonly OvenSpec[],
-): PieSpec[] =>
+export const demoPies = (base: PieSpec, dishes: readonly DishSpec[], ovens: readonly OvenSpec[]): PieSpec[] =>
   pies.map(({ name, fruits, dish, oven, filling }) => {
     const { label, kind, offsetC, warmUpMin } = ovens[oven] ?? base.bake.oven;
     return {

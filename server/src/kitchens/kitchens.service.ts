@@ -24,8 +24,22 @@ export class KitchensService {
     return {
       id: kitchen.id,
       name: kitchen.name,
-      dishes: dishes.map(({ id, label, topCm, baseCm, depthCm, material }) => ({ id, label, topCm, baseCm, depthCm, material })),
-      ovens: ovens.map(({ id, label, kind, offsetC, warmUpMin, places }) => ({ id, label, kind, offsetC, warmUpMin, places })),
+      dishes: dishes.map(({ id, label, topCm, baseCm, depthCm, material }) => ({
+        id,
+        label,
+        topCm,
+        baseCm,
+        depthCm,
+        material,
+      })),
+      ovens: ovens.map(({ id, label, kind, offsetC, warmUpMin, places }) => ({
+        id,
+        label,
+        kind,
+        offsetC,
+        warmUpMin,
+        places,
+      })),
     };
   }
 }

@@ -15,7 +15,10 @@ export function openApiDocument(app: INestApplication): OpenAPIObject {
     ...document,
     components: {
       ...document.components,
-      schemas: { ...document.components?.schemas, ...(requestSchemas() as NonNullable<OpenAPIObject['components']>['schemas']) },
+      schemas: {
+        ...document.components?.schemas,
+        ...(requestSchemas() as NonNullable<OpenAPIObject['components']>['schemas']),
+      },
     },
   };
 }

@@ -1,4 +1,16 @@
-import { Body, Controller, Delete, Get, Headers, HttpCode, Param, ParseIntPipe, Post, Put, Res } from '@nestjs/common';
+import {
+  Body,
+  Controller,
+  Delete,
+  Get,
+  Headers,
+  HttpCode,
+  Param,
+  ParseIntPipe,
+  Post,
+  Put,
+  Res,
+} from '@nestjs/common';
 import { ApiBody, ApiHeader, ApiOperation, ApiResponse, ApiTags } from '@nestjs/swagger';
 import type { PieResponse, PieVersionResponse } from '@mardle/contract';
 import { NewPieRequest, SavePieRequest } from '@mardle/contract';
@@ -46,7 +58,10 @@ export class PiesController {
   @ApiOperation({ summary: 'A pie, with its version as ETag' })
   @ApiResponse({ status: 200, description: 'The pie' })
   @ApiResponse({ status: 404, description: 'Problem document' })
-  async read(@Param('id', pieId) id: string, @Res({ passthrough: true }) response: Response): Promise<PieResponse> {
+  async read(
+    @Param('id', pieId) id: string,
+    @Res({ passthrough: true }) response: Response,
+  ): Promise<PieResponse> {
     return tagged(await this.pies.read(id), response);
   }
 

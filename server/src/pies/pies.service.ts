@@ -53,7 +53,11 @@ export class PiesService {
       where: { pieId: pie.id },
       order: { version: 'DESC' },
     });
-    return rows.map(({ version, savedAt, spec }) => ({ version, savedAt: savedAt.toISOString(), name: spec.name }));
+    return rows.map(({ version, savedAt, spec }) => ({
+      version,
+      savedAt: savedAt.toISOString(),
+      name: spec.name,
+    }));
   }
 
   /** Makes a pie; sent twice with the same id and content it is made once. */
@@ -88,7 +92,12 @@ export class PiesService {
     await this.source.manager.update(PieEntity, { id: pie.id }, { deletedAt: new Date() });
   }
 
-  private async addVersion(manager: EntityManager, pieId: string, version: number, spec: PieSpec): Promise<PieResponse> {
+  private async addVersion(
+    manager: EntityManager,
+    pieId: string,
+    version: number,
+    spec: PieSpec,
+  ): Promise<PieResponse> {
     const row = manager.create(PieVersionEntity, { pieId, version, savedAt: new Date(), spec });
     await manager.insert(PieVersionEntity, row);
     return response(row);

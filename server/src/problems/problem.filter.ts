@@ -21,7 +21,9 @@ const AWAY = new Set([
 function isAway(error: unknown): boolean {
   if (typeof error !== 'object' || error === null) return false;
   const { code, driverError, fatal } = error as { code?: string; driverError?: unknown; fatal?: boolean };
-  return (code !== undefined && AWAY.has(code)) || fatal === true || (driverError !== error && isAway(driverError));
+  return (
+    (code !== undefined && AWAY.has(code)) || fatal === true || (driverError !== error && isAway(driverError))
+  );
 }
 
 /** Every error leaves the server as a problem document that says what to do. */
@@ -60,7 +62,11 @@ export class ProblemFilter implements ExceptionFilter {
         type: 'about:blank',
         title: unreadable ? 'Not JSON' : 'Not accepted',
         status,
-        detail: unreadable ? 'The body is not JSON.' : error instanceof Error ? error.message : 'Not accepted.',
+        detail: unreadable
+          ? 'The body is not JSON.'
+          : error instanceof Error
+            ? error.message
+            : 'Not accepted.',
         remedy: unreadable ? 'Send the body as JSON.' : 'Send less, or in another form.',
       };
     }

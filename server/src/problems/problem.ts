@@ -28,7 +28,13 @@ export const invalid = (problems: readonly FieldProblem[]): Problem =>
   );
 
 export const notFound = (what: string): Problem =>
-  make('not-found', 404, 'Not there', `There is no such ${what}.`, 'Go back to the list and choose again; it may have been put away.');
+  make(
+    'not-found',
+    404,
+    'Not there',
+    `There is no such ${what}.`,
+    'Go back to the list and choose again; it may have been put away.',
+  );
 
 export const changedMeanwhile = (current: number): Problem =>
   make(
@@ -49,10 +55,22 @@ export const needsVersion = (): Problem =>
   );
 
 export const taken = (what: string): Problem =>
-  make('taken', 409, 'Already there', `A different ${what} with this id is already there.`, 'Send it with a new id.');
+  make(
+    'taken',
+    409,
+    'Already there',
+    `A different ${what} with this id is already there.`,
+    'Send it with a new id.',
+  );
 
 export const wrongHost = (): Problem =>
-  make('wrong-host', 421, 'Wrong address', 'Mardle answers on this machine only.', 'Open it at the address that npm start printed.');
+  make(
+    'wrong-host',
+    421,
+    'Wrong address',
+    'Mardle answers on this machine only.',
+    'Open it at the address that npm start printed.',
+  );
 
 export const databaseAway = (): Problem =>
   make(

@@ -1,0 +1,49 @@
+/** One project per workspace; sources are compiled by SWC, types are checked by tsc in `npm test`. */
+const swc = [
+  '@swc/jest',
+  {
+    swcrc: false,
+    jsc: {
+      target: 'es2022',
+      parser: { syntax: 'typescript', tsx: true, decorators: true },
+      transform: {
+        legacyDecorator: true,
+        decoratorMetadata: true,
+        useDefineForClassFields: false,
+        react: { runtime: 'automatic' },
+      },
+      keepClassNames: true,
+    },
+    module: { type: 'commonjs' },
+  },
+];
+
+const shared = {
+  transform: { '^.+\\.(m?js|tsx?)$': swc },
+  moduleNameMapper: {
+    '^@mardle/core$': '<rootDir>/../core/src/index.ts',
+    '^@mardle/contract$': '<rootDir>/../contract/src/index.ts',
+    '^(\\.{1,2}/.*)\\.js$': '$1',
+  },
+  // Packages that are published as ES modules only.
+  transformIgnorePatterns: [
+    '/node_modules/(?!(@nestjs|file-type|strtok3|token-types|uint8array-extras|@tokenizer|@borewit|comlink)/)',
+  ],
+  testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/src/**/*.test.tsx'],
+};
+
+const project = (name, extra = {}) => ({ ...shared, displayName: name, rootDir: name, ...extra });
+
+export default {
+  projects: [
+    project('core'),
+    project('contract'),
+    project('scripts'),
+    project('server'),
+    project('web', {
+      testEnvironment: 'jsdom',
+      setupFilesAfterEnv: ['<rootDir>/src/test/setup.ts'],
+      moduleNameMapper: { '\\.css$': '<rootDir>/src/test/styles.ts', ...shared.moduleNameMapper },
+    }),
+  ],
+};

@@ -1,0 +1,34 @@
+/** A benchmark against a reference measured in the same run, so that the machine cancels out. */
+export interface Benchmark {
+  readonly name: string;
+  /** Milliseconds, median. */
+  readonly value: number;
+  readonly reference: string;
+  readonly referenceValue: number;
+  readonly ratio: number;
+  /** The ratio aimed at; met when it is not higher. */
+  readonly goal: number;
+  readonly met: boolean;
+}
+
+/** Median milliseconds of a job, after warming up. */
+export function medianMs(job: () => unknown, times: number): number {
+  for (let i = 0; i < Math.max(2, times / 3); i++) job();
+  const taken = Array.from({ length: times }, () => {
+    const start = performance.now();
+    job();
+    return performance.now() - start;
+  }).sort((a, b) => a - b);
+  return taken[Math.floor(times / 2)] ?? 0;
+}
+
+export const compare = (
+  name: string,
+  value: number,
+  reference: string,
+  referenceValue: number,
+  goal: number,
+): Benchmark => {
+  const ratio = value / referenceValue;
+  return { name, value, reference, referenceValue, ratio, goal, met: ratio <= goal };
+};

@@ -1,0 +1,13 @@
+import { bakeFacts } from './bake.js';
+import type { Fact } from './fact.js';
+import { fillingFacts } from './filling.js';
+import { pastryFacts } from './pastry.js';
+import { publishedFacts } from './published.js';
+
+/** Every fact of the trade and published value that the product is held against. */
+export const allFacts = (): Fact[] => [
+  ...publishedFacts(),
+  ...fillingFacts(),
+  ...pastryFacts(),
+  ...bakeFacts(),
+];

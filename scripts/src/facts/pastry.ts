@@ -1,0 +1,66 @@
+import { baseDisc, builtInDoughs, doughBatch, frustumVolumeMl, lidDisc } from '@mardle/core';
+import type { Fact } from './fact.js';
+import { around, fact, tolerances } from './fact.js';
+
+const dish23 = { label: '23 cm', topCm: 22.9, baseCm: 18.3, depthCm: 3.5, material: 'glass' };
+const deep25 = { label: '25 cm deep', topCm: 25.4, baseCm: 20.3, depthCm: 5, material: 'stoneware' };
+
+export function pastryFacts(): Fact[] {
+  const base23 = baseDisc(dish23, 3.2);
+  const base25 = baseDisc(deep25, 3.2);
+  const lid25 = lidDisc(deep25, 3.2, 1);
+  const dough = builtInDoughs.get('all_butter');
+  const batch = dough ? doughBatch(dough, base25.massG + lid25.massG) : null;
+  return [
+    fact({
+      id: 'R6.disc',
+      figure: 'base disc of a 23 cm dish',
+      unit: 'cm',
+      predicted: base23.diameterCm,
+      ...around(30, tolerances.length),
+    }),
+    fact({
+      id: 'R6.past',
+      figure: 'base disc past the upturned deep 25 cm dish, each side',
+      unit: 'cm',
+      predicted: (base25.diameterCm - deep25.topCm) / 2,
+      ...around(5, tolerances.length),
+    }),
+    fact({
+      id: 'R7.flour',
+      figure: 'flour for a double crust, deep 25 cm',
+      unit: 'g',
+      predicted: batch?.flourG ?? 0,
+      ...around(325, tolerances.length),
+    }),
+    fact({
+      id: 'R7.butter',
+      figure: 'butter for it',
+      unit: 'g',
+      predicted: batch?.butterG ?? 0,
+      ...around(227, tolerances.length),
+    }),
+    fact({
+      id: 'R7.water',
+      figure: 'ice water for it, top of the band',
+      unit: 'g',
+      predicted: batch?.waterHighG ?? 0,
+      ...around(118, tolerances.length),
+    }),
+    fact({
+      id: 'R7.split',
+      figure: 'share of the dough for the base: a little over half',
+      unit: 'ratio',
+      predicted: base25.massG / (base25.massG + lid25.massG),
+      low: 0.5,
+      high: 0.6,
+    }),
+    fact({
+      id: 'dish.scale',
+      figure: 'a deep 25 cm dish against a 23 cm one, half as much again',
+      unit: 'ratio',
+      predicted: frustumVolumeMl(25.4, 20.3, 5) / frustumVolumeMl(22.9, 18.0, 4.0),
+      ...around(1.5, 0.1),
+    }),
+  ];
+}

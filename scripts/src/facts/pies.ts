@@ -1,0 +1,37 @@
+import type { Filling, FillingSpec, FruitPart, Ledger, Surroundings } from '@mardle/core';
+import { builtInLarder, computeFilling, starterSpec } from '@mardle/core';
+
+/** A single fruit as the facts of the trade use it. */
+export const only = (fruit: string, part: Partial<FruitPart> = {}): FruitPart[] => [
+  { fruit, share: 1, state: 'fresh', ripeness: 0, cutSmall: false, peeled: true, ...part },
+];
+
+export const filling = (part: Partial<FillingSpec>): FillingSpec => ({
+  ...starterSpec.filling,
+  butterG: 0,
+  ...part,
+});
+
+/** Tops and dishes of the facts, as the ledger sees them. */
+export const tops = {
+  lid23: { topFactor: 0.07, topAreaCm2: 412, crustAreaCm2: 535, crumbG: 0, ovenC: 185, bubblingMin: 20 },
+  lid25: { topFactor: 0.07, topAreaCm2: 507, crustAreaCm2: 700, crumbG: 0, ovenC: 185, bubblingMin: 20 },
+  lattice23: { topFactor: 0.25, topAreaCm2: 412, crustAreaCm2: 535, crumbG: 0, ovenC: 190, bubblingMin: 25 },
+  lattice25: { topFactor: 0.25, topAreaCm2: 507, crustAreaCm2: 700, crumbG: 0, ovenC: 190, bubblingMin: 25 },
+  crumb23: { topFactor: 0.3, topAreaCm2: 412, crustAreaCm2: 535, crumbG: 222, ovenC: 180, bubblingMin: 25 },
+  crumbFull23: {
+    topFactor: 0.3,
+    topAreaCm2: 412,
+    crustAreaCm2: 535,
+    crumbG: 453,
+    ovenC: 190,
+    bubblingMin: 25,
+  },
+  crisp2L: { topFactor: 0.3, topAreaCm2: 450, crustAreaCm2: 0, crumbG: 400, ovenC: 177, bubblingMin: 25 },
+  freeForm: { topFactor: 0.7, topAreaCm2: 380, crustAreaCm2: 450, crumbG: 0, ovenC: 190, bubblingMin: 20 },
+} as const satisfies Record<string, Surroundings>;
+
+export const compute = (spec: FillingSpec, fruitG: number, around: Surroundings): Filling =>
+  computeFilling(spec, fruitG, around, builtInLarder);
+
+export type { Ledger };

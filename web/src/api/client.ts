@@ -1,0 +1,50 @@
+import type { ProblemDocument } from '@mardle/contract';
+
+/** An answer that was a problem document, or none at all. */
+export class ProblemError extends Error {
+  constructor(readonly document: ProblemDocument) {
+    super(document.detail);
+  }
+
+  get status(): number {
+    return this.document.status;
+  }
+}
+
+const unreachable: ProblemDocument = {
+  type: 'urn:mardle:problem:unreachable',
+  title: 'Mardle does not answer',
+  status: 0,
+  detail: 'The server does not answer. What you did is kept in this browser.',
+  remedy: 'Is npm start still running? It will be sent as soon as the server is back.',
+};
+
+export interface Ask {
+  readonly method?: 'GET' | 'POST' | 'PUT' | 'DELETE';
+  readonly body?: unknown;
+  readonly version?: number;
+}
+
+/** Asks the server; throws a ProblemError for anything but success. */
+export async function ask<T>(path: string, { method = 'GET', body, version }: Ask = {}): Promise<T> {
+  const headers = new Headers({ Accept: 'application/json' });
+  if (body !== undefined) headers.set('Content-Type', 'application/json');
+  if (version !== undefined) headers.set('If-Match', `"${version}"`);
+  let answer: Response;
+  try {
+    answer = await fetch(`/api${path}`, {
+      method,
+      headers,
+      body: body === undefined ? undefined : JSON.stringify(body),
+    });
+  } catch {
+    throw new ProblemError(unreachable);
+  }
+  if (!answer.ok) {
+    const document = (await answer
+      .json()
+      .catch(() => ({ ...unreachable, status: answer.status }))) as ProblemDocument;
+    throw new ProblemError(document);
+  }
+  return (answer.status === 204 ? undefined : await answer.json()) as T;
+}

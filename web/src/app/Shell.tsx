@@ -1,0 +1,82 @@
+import { SegmentedControl, useMantineColorScheme, ActionIcon } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
+import { IconKeyboard, IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
+import { useState } from 'react';
+import { NavLink, Outlet, useNavigate } from 'react-router';
+import { useCreatePie } from '../api/pies.js';
+import { starterSpec } from '@mardle/core';
+import { useSettings } from '../state/settings.js';
+import { FindAnything } from './FindAnything.js';
+import { KeyHelp } from './KeyHelp.js';
+import classes from './Shell.module.css';
+import { places } from './places.js';
+
+/** The frame round every place: where to go, units, light, keys. */
+export function Shell() {
+  const { units, setUnits } = useSettings();
+  const { colorScheme, setColorScheme } = useMantineColorScheme();
+  const [finding, setFinding] = useState(false);
+  const [helping, setHelping] = useState(false);
+  const navigate = useNavigate();
+  const create = useCreatePie();
+  const newPie = (): void => {
+    void create
+      .mutateAsync({ ...starterSpec, name: 'New pie' })
+      .then(({ id }) => navigate(`/pies/${id}`))
+      .catch(() => navigate('/pies'));
+  };
+  useHotkeys([
+    ['/', () => setFinding(true)],
+    ['n', newPie],
+    ['h', () => setHelping(true)],
+  ]);
+  const dark = colorScheme === 'dark';
+  return (
+    <div className={classes.shell}>
+      <a className="skip" href="#place">
+        To the work
+      </a>
+      <header className={`${classes.head} no-print`}>
+        <NavLink to="/pies" className={classes.mark}>
+          Mardle
+        </NavLink>
+        <nav aria-label="Places" className={classes.places}>
+          {places.map(({ to, word, Icon }) => (
+            <NavLink key={to} to={to} className={({ isActive }) => (isActive ? classes.here : undefined)}>
+              <Icon size={20} aria-hidden />
+              {word}
+            </NavLink>
+          ))}
+        </nav>
+        <ActionIcon variant="subtle" size="lg" aria-label="Find anything" onClick={() => setFinding(true)}>
+          <IconSearch size={22} />
+        </ActionIcon>
+        <ActionIcon variant="subtle" size="lg" aria-label="Keys" onClick={() => setHelping(true)}>
+          <IconKeyboard size={22} />
+        </ActionIcon>
+        <ActionIcon
+          variant="subtle"
+          size="lg"
+          aria-label={dark ? 'Light' : 'Dark'}
+          onClick={() => setColorScheme(dark ? 'light' : 'dark')}
+        >
+          {dark ? <IconSun size={22} /> : <IconMoon size={22} />}
+        </ActionIcon>
+        <SegmentedControl
+          aria-label="Units"
+          value={units}
+          onChange={(value) => setUnits(value === 'us' ? 'us' : 'metric')}
+          data={[
+            { value: 'metric', label: 'g, °C' },
+            { value: 'us', label: 'oz, °F' },
+          ]}
+        />
+      </header>
+      <main id="place" className={classes.place}>
+        <Outlet />
+      </main>
+      {finding && <FindAnything onClose={() => setFinding(false)} />}
+      {helping && <KeyHelp onClose={() => setHelping(false)} />}
+    </div>
+  );
+}

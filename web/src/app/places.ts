@@ -1,0 +1,7 @@
+import { IconFlame, IconSoup } from '@tabler/icons-react';
+
+/** The places of the application, in the order of a baker's day. */
+export const places = [
+  { to: '/pies', word: 'Pies', Icon: IconSoup },
+  { to: '/oven', word: 'Oven', Icon: IconFlame },
+] as const;

@@ -1,0 +1,33 @@
+import type { MantineColorsTuple } from '@mantine/core';
+import { createTheme } from '@mantine/core';
+
+/** Shades of the blue rim; Mantine's own blue is too pale for text. */
+const rim: MantineColorsTuple = [
+  '#eaf0fa',
+  '#d3def1',
+  '#a9bde3',
+  '#7c9bd5',
+  '#577fc9',
+  '#416dc2',
+  '#3563be',
+  '#2752a8',
+  '#1f4896',
+  '#1f3a68',
+];
+
+export const theme = createTheme({
+  colors: { rim },
+  primaryColor: 'rim',
+  primaryShade: { light: 9, dark: 3 },
+  autoContrast: true,
+  fontFamily: "'Atkinson Hyperlegible', system-ui, sans-serif",
+  headings: { fontFamily: "'Fraunces Variable', Georgia, serif", fontWeight: '600' },
+  defaultRadius: 'md',
+  cursorType: 'pointer',
+  components: {
+    Button: { defaultProps: { size: 'md' } },
+    Select: { defaultProps: { size: 'md', comboboxProps: { shadow: 'md' } } },
+    NumberInput: { defaultProps: { size: 'md' } },
+    TextInput: { defaultProps: { size: 'md' } },
+  },
+});

@@ -1,0 +1,107 @@
+import type { PieResponse } from '@mardle/contract';
+import type { PieSpec, Station } from '@mardle/core';
+import { stations } from '@mardle/core';
+import { useHotkeys } from '@mantine/hooks';
+import { useState } from 'react';
+import { useSearchParams } from 'react-router';
+import { AdviceList } from '../kit/Advice.js';
+import { WhyDrawer } from '../kit/Figure/WhyDrawer.js';
+import { Plate } from '../kit/Plate/Plate.js';
+import { useBench } from '../state/bench.js';
+import { usePlanOf } from '../state/plan.js';
+import classes from './Bench.module.css';
+import { BenchHead } from './BenchHead.js';
+import type { PieView } from './CrossSection/CrossSection.js';
+import { CrossSection } from './CrossSection/CrossSection.js';
+import { Slip } from './Slip/Slip.js';
+import { FruitStation } from './stations/FruitStation.js';
+import { JuiceStation } from './stations/JuiceStation.js';
+import { OvenStation } from './stations/OvenStation.js';
+import { PastryStation } from './stations/PastryStation.js';
+import { ShapeStation } from './stations/ShapeStation.js';
+import { TopStation } from './stations/TopStation.js';
+import { WorkLine } from './WorkLine/WorkLine.js';
+
+const isStation = (name: string | null): name is Station => stations.some((station) => station === name);
+
+/** The bench: work line above, the pie and the open station left, the slip right. */
+export function Bench({ pie, spec }: { readonly pie: PieResponse; readonly spec: PieSpec }) {
+  const [search, setSearch] = useSearchParams();
+  const wanted = search.get('station');
+  const station: Station = isStation(wanted) ? wanted : 'shape';
+  const open = (next: Station): void => void setSearch({ station: next }, { replace: true });
+  const [view, setView] = useState<PieView>('filled');
+  const undo = useBench((state) => state.undo);
+  const now = usePlanOf(spec);
+  const { plan, problems } = now;
+  useHotkeys([
+    ...stations.map((name, i): [string, () => void] => [String(i + 1), () => open(name)]),
+    ['z', undo],
+    ['mod+z', undo],
+  ]);
+
+  const stationProps = { spec, plan };
+  return (
+    <div className={classes.bench}>
+      <BenchHead pie={pie} spec={spec} plan={plan} />
+      <div className="no-print">
+        <WorkLine spec={spec} plan={plan} open={station} onOpen={open} />
+      </div>
+      <div className={classes.main}>
+        <div className={`${classes.left} no-print`}>
+          <Plate label="The pie" className={classes.pie}>
+            {plan ? (
+              <>
+                <div className={classes.views} role="group" aria-label="Picture">
+                  {(['filled', 'baked'] as const).map((name) => (
+                    <button
+                      key={name}
+                      type="button"
+                      aria-pressed={view === name}
+                      onClick={() => setView(name)}
+                    >
+                      as {name}
+                    </button>
+                  ))}
+                </div>
+                <CrossSection plan={plan} view={view} />
+              </>
+            ) : (
+              <div role="alert">
+                <h2>This cannot be planned</h2>
+                <ul>
+                  {problems.map(({ field, message, remedy }) => (
+                    <li key={field}>
+                      {message} {remedy}
+                    </li>
+                  ))}
+                </ul>
+              </div>
+            )}
+          </Plate>
+          <Plate label={`Station: ${station}`} className={classes.controls}>
+            {station === 'shape' && <ShapeStation {...stationProps} />}
+            {station === 'fruit' && <FruitStation {...stationProps} />}
+            {station === 'juice' && <JuiceStation {...stationProps} />}
+            {station === 'pastry' && <PastryStation {...stationProps} />}
+            {station === 'top' && <TopStation {...stationProps} />}
+            {station === 'oven' && (
+              <OvenStation
+                {...stationProps}
+                baking={now.baking}
+                unbakeable={now.unbakeable}
+                cancel={now.cancel}
+              />
+            )}
+            <AdviceList
+              label="Cautions"
+              advice={plan?.advice.filter((advice) => advice.station === station) ?? []}
+            />
+          </Plate>
+        </div>
+        <Slip pieId={pie.id} plan={plan} baking={now.baking} />
+      </div>
+      <WhyDrawer figures={plan?.figures ?? {}} />
+    </div>
+  );
+}

@@ -1,0 +1,140 @@
+import type { PieResponse } from '@mardle/contract';
+import type { PiePlan, PieSpec } from '@mardle/core';
+import { Button, Menu, TextInput } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
+import { IconArrowBackUp, IconDeviceFloppy, IconDotsVertical, IconFlame } from '@tabler/icons-react';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { ProblemError } from '../api/client.js';
+import { useCreatePie, usePieVersions, useSavePie, readPieVersion } from '../api/pies.js';
+import { Failure } from '../kit/Failure.js';
+import { isChanged, useBench } from '../state/bench.js';
+import classes from './BenchHead.module.css';
+import { SavedElsewhere } from './SavedElsewhere.js';
+import { StartBake } from './StartBake.js';
+import { downloadSpec } from './download.js';
+
+interface BenchHeadProps {
+  readonly pie: PieResponse;
+  readonly spec: PieSpec;
+  readonly plan: PiePlan | null;
+}
+
+/** Name, version, and what can be done with the pie as a whole. */
+export function BenchHead({ pie, spec, plan }: BenchHeadProps) {
+  const { basedOn, past, restored, change, undo, discard, markSaved } = useBench();
+  const changed = useBench(isChanged);
+  const save = useSavePie();
+  const copy = useCreatePie();
+  const navigate = useNavigate();
+  const { data: versions } = usePieVersions(pie.id, pie.version);
+  const [starting, setStarting] = useState(false);
+  const elsewhere = pie.version > basedOn;
+  const clash = save.error instanceof ProblemError && save.error.status === 412;
+
+  const saveNow = async (on = basedOn): Promise<PieResponse | null> => {
+    const kept = await save.mutateAsync({ id: pie.id, basedOn: on, spec }).catch(() => null);
+    if (kept) markSaved(kept);
+    return kept;
+  };
+  const saveCopy = async (): Promise<void> => {
+    const made = await copy.mutateAsync({ ...spec, name: `${spec.name}, copy` }).catch(() => null);
+    if (!made) return;
+    discard();
+    await navigate(`/pies/${made.id}`);
+  };
+  useHotkeys([['mod+s', () => void saveNow()]], []);
+
+  return (
+    <div className="no-print">
+      <div className={classes.head}>
+        <h1 className={classes.hidden}>{spec.name}</h1>
+        <TextInput
+          aria-label="Name of the pie"
+          className={classes.name}
+          classNames={{ input: classes.nameInput }}
+          value={spec.name}
+          maxLength={120}
+          error={spec.name.trim() === '' ? 'Give the pie a name' : undefined}
+          onChange={(event) => {
+            const name = event.currentTarget.value;
+            change((old) => ({ ...old, name }));
+          }}
+        />
+        <span className={classes.state} role="status">
+          {changed ? `not saved, builds on version ${basedOn}` : `version ${basedOn}, saved`}
+          {restored && changed && ' · changes kept from before'}
+        </span>
+        <Button
+          variant="default"
+          leftSection={<IconArrowBackUp size={18} />}
+          disabled={past.length === 0}
+          onClick={undo}
+        >
+          Undo
+        </Button>
+        <Button
+          variant="default"
+          leftSection={<IconDeviceFloppy size={18} />}
+          loading={save.isPending}
+          disabled={!changed || spec.name.trim() === ''}
+          onClick={() => void saveNow()}
+        >
+          Save
+        </Button>
+        <Button
+          leftSection={<IconFlame size={18} />}
+          disabled={!plan?.bake}
+          onClick={() => setStarting(true)}
+        >
+          Bake it
+        </Button>
+        <Menu position="bottom-end">
+          <Menu.Target>
+            <Button variant="default" px={10} aria-label="More">
+              <IconDotsVertical size={18} />
+            </Button>
+          </Menu.Target>
+          <Menu.Dropdown>
+            <Menu.Item onClick={() => void saveCopy()}>Save as a copy</Menu.Item>
+            <Menu.Item onClick={() => downloadSpec(spec)}>Save as a file</Menu.Item>
+            <Menu.Item disabled={!changed} onClick={discard}>
+              Throw away the changes
+            </Menu.Item>
+            {versions && versions.length > 1 && <Menu.Label>Lay back on the bench</Menu.Label>}
+            {versions?.slice(0, 8).map(({ version, savedAt }) => (
+              <Menu.Item
+                key={version}
+                onClick={() =>
+                  void readPieVersion(pie.id, version).then(({ spec: old }) => change(() => old))
+                }
+              >
+                Version {version},{' '}
+                {new Date(savedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}
+              </Menu.Item>
+            ))}
+          </Menu.Dropdown>
+        </Menu>
+      </div>
+      {(elsewhere || clash) && (
+        <SavedElsewhere
+          pie={pie}
+          onKeepMine={(version) => void saveNow(version)}
+          onCopy={() => void saveCopy()}
+        />
+      )}
+      {save.error && !clash && <Failure error={save.error} />}
+      {copy.error && <Failure error={copy.error} />}
+      {starting && plan?.bake && (
+        <StartBake
+          pie={pie}
+          spec={spec}
+          plan={plan}
+          changed={changed}
+          save={() => saveNow()}
+          onClose={() => setStarting(false)}
+        />
+      )}
+    </div>
+  );
+}

@@ -1,0 +1,29 @@
+import { useEffect } from 'react';
+import { useParams } from 'react-router';
+import { usePie } from '../api/pies.js';
+import { Failure } from '../kit/Failure.js';
+import { useBench } from '../state/bench.js';
+import { Bench } from './Bench.js';
+
+/** A pie's bench: fetches the pie, lays it on the bench, watches for versions saved elsewhere. */
+export function BenchPlace() {
+  const { pieId = '' } = useParams();
+  const { data: pie, error } = usePie(pieId);
+  const onBench = useBench((state) => state.pieId);
+  const spec = useBench((state) => state.spec);
+  const load = useBench((state) => state.load);
+
+  useEffect(() => {
+    if (pie && pie.id !== useBench.getState().pieId) load(pie);
+  }, [pie, load]);
+  useEffect(
+    () => () => {
+      useBench.setState({ pieId: null, spec: null, saved: null, past: [] });
+    },
+    [pieId],
+  );
+
+  if (error && !pie) return <Failure error={error} />;
+  if (!spec || !pie || onBench !== pieId) return <p role="status">Fetching the pie …</p>;
+  return <Bench pie={pie} spec={spec} />;
+}

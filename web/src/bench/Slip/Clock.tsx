@@ -1,0 +1,66 @@
+import type { ClockStep, PiePlan } from '@mardle/core';
+import { clockLength, showMinutes } from '@mardle/core';
+import { useFirstTouch } from '../../state/firstTouch.js';
+import classes from './Clock.module.css';
+import { TimeField } from './TimeField.js';
+import { timeOfDay } from './timeOfDay.js';
+
+interface ClockProps {
+  readonly plan: PiePlan;
+  readonly baking: number | null;
+}
+
+/** The moments a baker plans round. */
+const moments: readonly [id: string, word: string, edge: 'startMin' | 'endMin'][] = [
+  ['preheat', 'Oven on', 'startMin'],
+  ['stage1', 'Pie in', 'startMin'],
+  ['stage2', 'Lower', 'startMin'],
+  ['stage2', 'Out', 'endMin'],
+  ['cool', 'First slice', 'endMin'],
+];
+
+const lasts = (step: ClockStep): string => {
+  const { number, unit } = showMinutes(step.endMin - step.startMin);
+  return `${number} ${unit}`;
+};
+
+/** From the first touch to the first slice. */
+export function Clock({ plan, baking }: ClockProps) {
+  const { at, setAt } = useFirstTouch();
+  const whole = showMinutes(clockLength(plan.clock));
+  return (
+    <section className={classes.clock} aria-label="Clock">
+      <div className={classes.first}>
+        <TimeField label="First touch" value={at} onChange={setAt} />
+        <span>
+          {plan.bake
+            ? `${whole.number} ${whole.unit} in all`
+            : baking === null
+              ? 'bake not worked out'
+              : `working out the bake … ${Math.round(baking * 100)} %`}
+        </span>
+      </div>
+      <ol className={classes.moments}>
+        {moments.map(([id, word, edge]) => {
+          const step = plan.clock.find((other) => other.id === id);
+          return (
+            <li key={word} className={word === 'First slice' ? classes.slice : undefined}>
+              <b>{step ? timeOfDay(at, step[edge]) : '…'}</b>
+              <span>{word}</span>
+            </li>
+          );
+        })}
+      </ol>
+      <details>
+        <summary>Every step</summary>
+        <ol className={classes.steps}>
+          {plan.clock.map((step) => (
+            <li key={step.id}>
+              <b>{timeOfDay(at, step.startMin)}</b> {step.label} <small>{lasts(step)}</small>
+            </li>
+          ))}
+        </ol>
+      </details>
+    </section>
+  );
+}

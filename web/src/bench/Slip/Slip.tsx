@@ -1,0 +1,110 @@
+import type { PiePlan, SlipLine } from '@mardle/core';
+import { household, show, showText, withFraction } from '@mardle/core';
+import { IconPrinter } from '@tabler/icons-react';
+import { ActionIcon } from '@mantine/core';
+import { useSettings } from '../../state/settings.js';
+import { useTicks } from '../../state/ticks.js';
+import { useWhy } from '../../state/why.js';
+import { Plate } from '../../kit/Plate/Plate.js';
+import { Clock } from './Clock.js';
+import classes from './Slip.module.css';
+
+interface SlipProps {
+  readonly pieId: string;
+  readonly plan: PiePlan | null;
+  readonly baking: number | null;
+}
+
+/** What to weigh, in the order it is needed; then the clock. It prints as it stands. */
+export function Slip({ pieId, plan, baking }: SlipProps) {
+  const clear = useTicks((state) => state.clear);
+  return (
+    <Plate label="Slip" className={classes.slip}>
+      <header className={classes.head}>
+        <h2>The slip</h2>
+        <span className={`${classes.tools} no-print`}>
+          <button type="button" className={classes.clear} onClick={() => clear(pieId)}>
+            Untick all
+          </button>
+          <ActionIcon variant="subtle" aria-label="Print the slip" onClick={() => window.print()}>
+            <IconPrinter size={20} />
+          </ActionIcon>
+        </span>
+      </header>
+      {plan ? (
+        <div className={classes.scroll} tabIndex={0} role="region" aria-label="What to weigh">
+          <p className={classes.printed}>{plan.spec.name}</p>
+          {plan.slip.map((group) => (
+            <section key={group.title}>
+              <h3>{group.title}</h3>
+              <ul>
+                {group.lines.map((line) => (
+                  <Line key={line.id} pieId={pieId} line={line} />
+                ))}
+              </ul>
+            </section>
+          ))}
+          {plan.allergens.length > 0 && (
+            <p className={classes.allergens}>
+              <b>Contains</b> {plan.allergens.join(', ')}.
+            </p>
+          )}
+        </div>
+      ) : (
+        <p>The slip comes back when the spec can be planned again; what is to correct stands on the left.</p>
+      )}
+      {plan && <Clock plan={plan} baking={baking} />}
+    </Plate>
+  );
+}
+
+/** Pieces to the half while they are few. */
+const countText = (count: number): string =>
+  count < 5 ? withFraction(Math.max(0.5, Math.round(count * 2) / 2)) : String(Math.round(count));
+
+function Line({ pieId, line }: { readonly pieId: string; readonly line: SlipLine }) {
+  const units = useSettings((state) => state.units);
+  const key = `${pieId}/${line.id}`;
+  const ticked = useTicks((state) => state.ticked.includes(key));
+  const toggle = useTicks((state) => state.toggle);
+  const open = useWhy((state) => state.open);
+  const shown = show(line.massG, 'g', units);
+  const high = line.highG === undefined ? null : show(line.highG, 'g', units);
+  const volume = line.volumeMl === undefined ? null : household(line.volumeMl);
+  const count = line.pieces && line.pieces.count >= 0.3 ? ` · about ${countText(line.pieces.count)}` : '';
+  const small = [volume ? `${volume.number} ${volume.unit}${count}` : '', line.note ?? '']
+    .filter(Boolean)
+    .join('; ');
+  const amount = (
+    <>
+      <span key={shown.number} className={classes.number}>
+        {high && high.number !== shown.number ? `${shown.number}–${high.number}` : shown.number}
+      </span>
+      <span className={classes.unit}>{shown.unit}</span>
+    </>
+  );
+  return (
+    <li className={ticked ? classes.done : undefined}>
+      <label className={classes.what}>
+        <input type="checkbox" checked={ticked} onChange={() => toggle(key)} />
+        <span>
+          {line.label}
+          {small && <small>{small}</small>}
+        </span>
+      </label>
+      {line.figure ? (
+        <button
+          type="button"
+          className={classes.amount}
+          title="Why? (?)"
+          aria-label={`${line.label}: ${showText(line.massG, 'g', units)}. Why?`}
+          onClick={() => line.figure && open(line.figure)}
+        >
+          {amount}
+        </button>
+      ) : (
+        <span className={classes.amount}>{amount}</span>
+      )}
+    </li>
+  );
+}

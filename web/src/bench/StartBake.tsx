@@ -1,0 +1,78 @@
+import type { PieResponse } from '@mardle/contract';
+import type { PiePlan, PieSpec } from '@mardle/core';
+import { care, showText } from '@mardle/core';
+import { Button, Group, Modal } from '@mantine/core';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useStartBake } from '../api/bakes.js';
+import { AdviceList } from '../kit/Advice.js';
+import { Failure } from '../kit/Failure.js';
+import { useSettings } from '../state/settings.js';
+
+interface StartBakeProps {
+  readonly pie: PieResponse;
+  readonly spec: PieSpec;
+  readonly plan: PiePlan;
+  readonly changed: boolean;
+  readonly save: () => Promise<PieResponse | null>;
+  readonly onClose: () => void;
+}
+
+/** The last look before the pie goes in. */
+export function StartBake({ pie, spec, plan, changed, save, onClose }: StartBakeProps) {
+  const units = useSettings((state) => state.units);
+  const start = useStartBake();
+  const navigate = useNavigate();
+  // One id for this dialog: pressing twice starts one bake.
+  const [id] = useState(() => crypto.randomUUID());
+  const [loadedId] = useState(() => crypto.randomUUID());
+  if (!plan.bake) return null;
+  const [first, second] = plan.bake.stages;
+
+  const load = async (): Promise<void> => {
+    const kept = changed ? await save() : pie;
+    if (!kept || !plan.bake) return;
+    const started = await start
+      .mutateAsync({
+        id,
+        pieId: pie.id,
+        pieVersion: kept.version,
+        spec,
+        stages: [first, second],
+        loaded: { id: loadedId, kind: 'loaded', at: new Date().toISOString() },
+      })
+      .catch(() => null);
+    if (started) await navigate('/oven');
+  };
+
+  return (
+    <Modal
+      opened
+      onClose={onClose}
+      title={`${spec.name} into the ${spec.bake.oven.label}`}
+      closeButtonProps={{ 'aria-label': 'Close' }}
+    >
+      <p>
+        The oven stands at <b>{showText(first.tempC, 'C', units)}</b>, heated through. {first.timeMin}{' '}
+        minutes, then <b>{showText(second.tempC, 'C', units)}</b> for {second.timeMin}.
+      </p>
+      <AdviceList
+        label="Before you load"
+        advice={[
+          ...plan.advice.filter(({ level, station }) => level === 'danger' && station === 'oven'),
+          { ...care('spill_tray'), station: 'oven' },
+        ]}
+      />
+      {changed && <p>The pie is saved first, as a new version.</p>}
+      {start.error && <Failure error={start.error} />}
+      <Group mt={16} justify="flex-end">
+        <Button variant="default" onClick={onClose}>
+          Not yet
+        </Button>
+        <Button loading={start.isPending} onClick={() => void load()} data-autofocus>
+          It is in the oven now
+        </Button>
+      </Group>
+    </Modal>
+  );
+}

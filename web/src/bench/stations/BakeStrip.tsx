@@ -1,0 +1,86 @@
+import type { Bake, Figure } from '@mardle/core';
+import { showText } from '@mardle/core';
+import { useSettings } from '../../state/settings.js';
+import classes from './BakeStrip.module.css';
+
+interface BakeStripProps {
+  readonly bake: Bake;
+  readonly figures: Readonly<Record<string, Figure>>;
+}
+
+const WIDTH = 860;
+const LANE = 24;
+const lanes: readonly [id: string, word: string][] = [
+  ['bake.golden', 'golden'],
+  ['bake.tender', 'tender'],
+  ['bake.edge_bubbling', 'bubbles at the edge'],
+  ['bake.centre_bubbling', 'bubbles in the middle'],
+];
+
+/** The two stages as a strip of time, and what should be seen when, as windows rather than minutes. */
+export function BakeStrip({ bake, figures }: BakeStripProps) {
+  const units = useSettings((state) => state.units);
+  const longest = Math.max(bake.outMin, ...lanes.map(([id]) => figures[id]?.high ?? 0)) * 1.02;
+  const x = (minutes: number): number => (minutes / longest) * WIDTH;
+  const [first, second] = bake.stages;
+  const blocks = [
+    { from: 0, to: first.timeMin, temp: first.tempC, className: classes.hot },
+    { from: first.timeMin, to: bake.outMin, temp: second.tempC, className: classes.low },
+  ];
+  const shown = lanes.flatMap(([id, word]) => {
+    const figure = figures[id];
+    return figure ? [{ word, figure }] : [];
+  });
+  return (
+    <svg
+      className={classes.strip}
+      viewBox={`0 0 ${WIDTH} ${44 + LANE * shown.length}`}
+      role="img"
+      aria-label={`Stage one ${showText(first.tempC, 'C', units)} for ${first.timeMin} minutes, stage two ${showText(second.tempC, 'C', units)} for ${second.timeMin} minutes. ${shown
+        .map(
+          ({ word, figure }) =>
+            `${word} between ${Math.round(figure.low)} and ${Math.round(figure.high)} minutes`,
+        )
+        .join('; ')}.`}
+    >
+      {blocks.map(({ from, to, temp, className }) => (
+        <g key={from}>
+          <rect
+            x={x(from)}
+            y={0}
+            width={Math.max(0, x(to) - x(from) - 2)}
+            height={30}
+            rx={6}
+            className={className}
+          />
+          <text x={x(from) + 8} y={21} className={classes.block}>
+            {showText(temp, 'C', units)}
+          </text>
+        </g>
+      ))}
+      <text x={x(bake.outMin) - 4} y={21} textAnchor="end" className={classes.block}>
+        out {bake.outMin} min
+      </text>
+      {shown.map(({ word, figure }, i) => {
+        const y = 44 + i * LANE;
+        const left = x(figure.low);
+        const wide = x(figure.high) - left;
+        const textRight = left + wide + 8 + word.length * 9 < WIDTH;
+        return (
+          <g key={word}>
+            <rect x={left} y={y - 8} width={wide} height={16} rx={8} className={classes.window} />
+            <circle cx={x(figure.value)} cy={y} r={4} className={classes.mark} />
+            <text
+              x={textRight ? left + wide + 8 : left - 8}
+              y={y + 5}
+              textAnchor={textRight ? 'start' : 'end'}
+              className={classes.word}
+            >
+              {word}
+            </text>
+          </g>
+        );
+      })}
+    </svg>
+  );
+}

@@ -1,0 +1,146 @@
+import { ActionIcon, Button, NumberInput, Select, Switch } from '@mantine/core';
+import type { FruitPart, FruitState } from '@mardle/core';
+import { builtInLarder, withOwnFruits } from '@mardle/core';
+import { IconPlus, IconX } from '@tabler/icons-react';
+import { Choice } from '../../kit/Choice/Choice.js';
+import { Dial } from '../../kit/Dial/Dial.js';
+import { Fig } from '../../kit/Figure/Fig.js';
+import type { StationProps } from '../useBenchSpec.js';
+import { changeFilling } from '../useBenchSpec.js';
+import { juicinessStops } from '../words.js';
+import classes from './stations.module.css';
+
+const states: readonly { value: FruitState; label: string }[] = [
+  { value: 'fresh', label: 'Fresh' },
+  { value: 'frozen', label: 'Frozen' },
+  { value: 'thawed_drained', label: 'Thawed, drained' },
+];
+
+const MOST_FRUITS = 6;
+
+/** Fruits by group, for the list. */
+function fruitGroups(
+  spec: StationProps['spec'],
+): { group: string; items: { value: string; label: string }[] }[] {
+  const groups = new Map<string, { value: string; label: string }[]>();
+  for (const { id, label, group } of withOwnFruits(builtInLarder, spec.ownFruits).fruits.values()) {
+    groups.set(group, [...(groups.get(group) ?? []), { value: id, label }]);
+  }
+  return [...groups].map(([group, items]) => ({ group, items }));
+}
+
+/** Which fruit, in which state, how juicy. */
+export function FruitStation({ spec, plan }: StationProps) {
+  const { fruits } = spec.filling;
+  const set = (i: number, part: Partial<FruitPart>): void =>
+    changeFilling({ fruits: fruits.map((old, j) => (j === i ? { ...old, ...part } : old)) });
+  const groups = fruitGroups(spec);
+  const larder = withOwnFruits(builtInLarder, spec.ownFruits);
+  return (
+    <div className={classes.station}>
+      {fruits.map((part, i) => {
+        const fruit = larder.fruits.get(part.fruit);
+        return (
+          <div key={i} className={classes.fruit} role="group" aria-label={fruit?.label ?? 'Fruit'}>
+            <div className={classes.column}>
+              <div className={classes.row}>
+                <Select
+                  label={i === 0 ? 'Fruit' : 'and'}
+                  aria-label={`Fruit ${i + 1}`}
+                  data={groups}
+                  value={part.fruit}
+                  searchable
+                  allowDeselect={false}
+                  nothingFoundMessage="No such fruit; add it in the Larder"
+                  w={230}
+                  onChange={(id) => {
+                    const chosen = id ? larder.fruits.get(id) : undefined;
+                    if (chosen) set(i, { fruit: chosen.id });
+                  }}
+                />
+                {fruits.length > 1 && (
+                  <>
+                    <NumberInput
+                      label="Parts"
+                      w={80}
+                      value={part.share}
+                      min={0.1}
+                      step={1}
+                      hideControls
+                      onChange={(value) => typeof value === 'number' && value > 0 && set(i, { share: value })}
+                    />
+                    <ActionIcon
+                      variant="subtle"
+                      size="lg"
+                      aria-label={`Take out ${fruit?.label ?? 'this fruit'}`}
+                      onClick={() => changeFilling({ fruits: fruits.filter((_, j) => j !== i) })}
+                    >
+                      <IconX size={22} />
+                    </ActionIcon>
+                  </>
+                )}
+              </div>
+              <Choice
+                label="State"
+                value={part.state}
+                options={states}
+                onChange={(state) => set(i, { state })}
+              />
+              <div className={classes.row}>
+                <Switch
+                  label={fruit?.piece === 'cut' ? 'cut small' : 'halved'}
+                  checked={part.cutSmall}
+                  onChange={(event) => set(i, { cutSmall: event.currentTarget.checked })}
+                />
+                {fruit?.refuseUnpeeled != null && (
+                  <Switch
+                    label="peeled"
+                    checked={part.peeled}
+                    onChange={(event) => set(i, { peeled: event.currentTarget.checked })}
+                  />
+                )}
+              </div>
+            </div>
+            <Dial
+              label="Juiciness"
+              value={part.ripeness}
+              stops={juicinessStops}
+              hair={0.1}
+              shown={part.ripeness.toFixed(1)}
+              onChange={(ripeness) => set(i, { ripeness })}
+            />
+            <p className={classes.side}>
+              Buy <Fig figure={plan?.figures[`fruit.${i}.bought`]} />; of its water{' '}
+              <Fig figure={plan?.figures[`fruit.${i}.release`]} band /> comes free.
+            </p>
+          </div>
+        );
+      })}
+      {fruits.length < MOST_FRUITS && (
+        <div>
+          <Button
+            variant="default"
+            leftSection={<IconPlus size={18} />}
+            onClick={() =>
+              changeFilling({
+                fruits: [
+                  ...fruits,
+                  {
+                    fruit: 'apple_firm_tart',
+                    share: 1,
+                    state: 'fresh',
+                    ripeness: 0,
+                    cutSmall: false,
+                    peeled: true,
+                  },
+                ],
+              })
+            }
+          >
+            Mix in another fruit
+          </Button>
+        </div>
+      )}
+    </div>
+  );
+}

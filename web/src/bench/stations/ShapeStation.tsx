@@ -1,0 +1,98 @@
+import { Button, NumberInput } from '@mantine/core';
+import { useKitchen } from '../../api/kitchen.js';
+import { Choice } from '../../kit/Choice/Choice.js';
+import { Fig } from '../../kit/Figure/Fig.js';
+import type { StationProps } from '../useBenchSpec.js';
+import { changeDish, changeFilling } from '../useBenchSpec.js';
+import { dishMaterials } from '@mardle/core';
+import { FieldNumber } from './FieldNumber.js';
+import classes from './stations.module.css';
+
+/** Which dish, and how full. */
+export function ShapeStation({ spec, plan }: StationProps) {
+  const { data: kitchen } = useKitchen();
+  const { dish, filling } = spec;
+  const dishes = kitchen?.dishes ?? [];
+  const same = dishes.find(
+    (own) =>
+      own.label === dish.label &&
+      own.topCm === dish.topCm &&
+      own.baseCm === dish.baseCm &&
+      own.depthCm === dish.depthCm,
+  );
+  const figures = plan?.figures ?? {};
+  return (
+    <div className={classes.station}>
+      <Choice
+        label="Dish"
+        value={same?.id ?? 'other'}
+        options={[
+          ...dishes.map(({ id, label, topCm, depthCm }) => ({
+            value: id,
+            label,
+            note: `${topCm} across, ${depthCm} deep`,
+          })),
+          { value: 'other', label: 'Another dish', note: 'measure it' },
+        ]}
+        onChange={(id) => {
+          const own = dishes.find((other) => other.id === id);
+          if (own) {
+            const { label, topCm, baseCm, depthCm, material } = own;
+            changeDish({ label, topCm, baseCm, depthCm, material });
+          } else changeDish({ label: 'Another dish' });
+        }}
+      />
+      {!same && (
+        <div className={classes.row}>
+          <FieldNumber
+            path="dish.topCm"
+            label="Across the top, cm"
+            value={dish.topCm}
+            onChange={(topCm) => changeDish({ topCm })}
+          />
+          <FieldNumber
+            path="dish.baseCm"
+            label="Across the base, cm"
+            value={dish.baseCm}
+            onChange={(baseCm) => changeDish({ baseCm })}
+          />
+          <FieldNumber
+            path="dish.depthCm"
+            label="Depth, cm"
+            value={dish.depthCm}
+            onChange={(depthCm) => changeDish({ depthCm })}
+          />
+          <Choice
+            label="Made of"
+            value={dish.material}
+            options={[...dishMaterials.values()].map(({ id, label }) => ({ value: id, label }))}
+            onChange={(material) => changeDish({ material })}
+          />
+        </div>
+      )}
+      <div className={classes.facts}>
+        <p>
+          Lined, it holds <Fig figure={figures['dish.net']} />. Prepared fruit to fill it:{' '}
+          <Fig figure={figures['fruit.mass']} band />, mound <Fig figure={figures['build.mound']} />.
+        </p>
+        <div className={classes.row}>
+          <NumberInput
+            label="Or weigh the fruit you have, g"
+            placeholder="fills the dish"
+            value={filling.fruitMassG ?? ''}
+            min={20}
+            max={20000}
+            step={25}
+            hideControls
+            onChange={(value) => changeFilling({ fruitMassG: typeof value === 'number' ? value : null })}
+          />
+          {filling.fruitMassG !== null && (
+            <Button variant="default" onClick={() => changeFilling({ fruitMassG: null })}>
+              Fill the dish
+            </Button>
+          )}
+        </div>
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,56 @@
+import type { DialStop } from '../kit/Dial/Dial.js';
+import { colourNames, colourTargets, setNames, setTargets, sugarStops } from '@mardle/core';
+
+/** Stops of the dials, in the words of bakers. */
+export const juicinessStops: readonly DialStop[] = [
+  { value: -2, word: 'firm' },
+  { value: -1, word: 'just ripe' },
+  { value: 0, word: 'tender' },
+  { value: 1, word: 'juicy' },
+  { value: 2, word: 'dripping' },
+];
+
+export const sweetnessStops: readonly DialStop[] = sugarStops.map(({ style, label }) => ({
+  value: style,
+  word: label,
+}));
+
+export const setStops: readonly DialStop[] = setNames.map((name, value) => ({
+  value,
+  word: setTargets[name].label,
+}));
+
+export const colourStops: readonly DialStop[] = colourNames.map((name, value) => ({
+  value,
+  word: colourTargets[name].label,
+}));
+
+export const startStops: readonly DialStop[] = [
+  { value: -18, word: 'frozen' },
+  { value: 4, word: 'fridge' },
+  { value: 12, word: 'cool' },
+  { value: 20, word: 'room' },
+];
+
+export const thicknessStops: readonly DialStop[] = [
+  { value: 2, word: 'thin' },
+  { value: 3.2, word: 'usual' },
+  { value: 4, word: 'stout' },
+  { value: 6, word: 'thick' },
+];
+
+export const ventStops: readonly DialStop[] = [
+  { value: 0, word: 'none' },
+  { value: 3, word: 'few' },
+  { value: 5, word: 'usual' },
+  { value: 8, word: 'many' },
+  { value: 14, word: 'open' },
+];
+
+export const lemonStops: readonly DialStop[] = [
+  { value: 0, word: 'none' },
+  { value: 15, word: 'a spoon' },
+  { value: 30, word: 'two' },
+  { value: 45, word: 'one lemon' },
+  { value: 90, word: 'two lemons' },
+];

@@ -1,0 +1,35 @@
+import type { Advice } from '@mardle/core';
+import { IconAlertTriangle, IconEye, IconLeaf } from '@tabler/icons-react';
+import classes from './Advice.module.css';
+
+const marks = {
+  good: { Icon: IconLeaf, word: 'Right' },
+  watch: { Icon: IconEye, word: 'Watch' },
+  danger: { Icon: IconAlertTriangle, word: 'Danger' },
+} as const;
+
+/** What should be said where the work is: colour, shape and word together. */
+export function AdviceList({
+  advice,
+  label,
+}: {
+  readonly advice: readonly Advice[];
+  readonly label: string;
+}) {
+  if (advice.length === 0) return null;
+  return (
+    <ul className={classes.list} aria-label={label}>
+      {advice.map(({ id, level, text }) => {
+        const { Icon, word } = marks[level];
+        return (
+          <li key={id} className={classes[level]}>
+            <Icon size={20} aria-hidden />
+            <span>
+              <b>{word}.</b> {text}
+            </span>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}

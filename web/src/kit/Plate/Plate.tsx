@@ -1,0 +1,17 @@
+import type { ReactNode } from 'react';
+import classes from './Plate.module.css';
+
+interface PlateProps {
+  readonly label?: string;
+  readonly className?: string;
+  readonly children: ReactNode;
+}
+
+/** An enamel plate: white, with a thin deep-blue rim. */
+export function Plate({ label, className, children }: PlateProps) {
+  return (
+    <section className={`${classes.plate} ${className ?? ''}`} aria-label={label}>
+      {children}
+    </section>
+  );
+}

@@ -1,0 +1,127 @@
+import type { BakeEventKind, RunningBake } from '@mardle/core';
+import { care, runningBake, showText, standing } from '@mardle/core';
+import { Button } from '@mantine/core';
+import { useHotkeys } from '@mantine/hooks';
+import { AdviceList } from '../kit/Advice.js';
+import { Plate } from '../kit/Plate/Plate.js';
+import { useOutbox } from '../state/outbox.js';
+import { useSettings } from '../state/settings.js';
+import classes from './BakeCard.module.css';
+import { countdown, timeText } from './countdown.js';
+import type { BakeNow } from './useRunning.js';
+import { useBakeTimes } from './useRunning.js';
+
+interface BakeCardProps extends BakeNow {
+  readonly now: number;
+  /** The one that Space acts on. */
+  readonly first: boolean;
+}
+
+const phaseWords: Readonly<Record<RunningBake['phase'], string>> = {
+  stage1: 'First stage, hot',
+  stage2: 'Second stage, lower',
+  cooling: 'Cooling on the rack',
+  ready: 'Cool enough to slice',
+  eaten: 'Eaten',
+};
+
+const seenWords: Partial<Record<BakeEventKind, string>> = {
+  turned: 'Turned',
+  bubbling: 'It bubbles',
+  tender: 'Knife goes in',
+  colour_golden: 'It is golden',
+  foil_on: 'Foil on',
+  door_opened: 'Door opened',
+};
+
+/** One bake: one statement, one number, one action; the rest small. */
+export function BakeCard({ bake, events, now, first }: BakeCardProps) {
+  const units = useSettings((state) => state.units);
+  const write = useOutbox((state) => state.write);
+  const times = useBakeTimes(bake);
+  const state = runningBake(times, events, now);
+  const { next } = state;
+  const last = standing(events).at(-1);
+  const act = (): void => {
+    if (next) write(bake.id, next.kind);
+  };
+  const undo = (): void => {
+    if (last && last.kind !== 'loaded') write(bake.id, 'undo', { undoes: last.id });
+  };
+  useHotkeys(
+    first
+      ? [
+          ['space', act],
+          ['z', undo],
+        ]
+      : [],
+  );
+  const lower = next?.kind === 'lowered' ? ` to ${showText(bake.stages[1].tempC, 'C', units)}` : '';
+  const due = next !== null && now >= next.dueAt;
+  return (
+    <Plate label={bake.spec.name} className={`${classes.bake} ${due ? classes.due : ''}`}>
+      <div className={classes.what}>
+        <h2>{bake.spec.name}</h2>
+        <p>
+          {bake.spec.bake.oven.label}
+          {state.outAt === null && ` at ${showText(state.setTempC, 'C', units)}`}
+        </p>
+        <p className={classes.phase}>{phaseWords[state.phase]}</p>
+      </div>
+      {next && (
+        <>
+          <p
+            className={classes.time}
+            role="timer"
+            aria-label={`${next.label}: ${countdown(next.dueAt - now)}`}
+          >
+            <span>{countdown(next.dueAt - now)}</span>
+            <small>{due ? 'due now' : `at ${timeText(next.dueAt)}`}</small>
+          </p>
+          <Button
+            className={classes.touch}
+            onClick={act}
+            color={due ? 'rim' : undefined}
+            variant={due ? 'filled' : 'outline'}
+          >
+            {next.label}
+            {lower}
+          </Button>
+        </>
+      )}
+      <div className={classes.more}>
+        {state.outAt === null && (
+          <>
+            <Button variant="default" size="sm" onClick={() => write(bake.id, 'more_time', { minutes: 5 })}>
+              5 minutes more
+            </Button>
+            {state.phase === 'stage2' && next?.kind !== 'out' && (
+              <Button variant="default" size="sm" onClick={() => write(bake.id, 'out')}>
+                Out now
+              </Button>
+            )}
+            {state.seen
+              .filter((kind) => kind !== next?.kind)
+              .map((kind) => (
+                <Button key={kind} variant="default" size="sm" onClick={() => write(bake.id, kind)}>
+                  {seenWords[kind]}
+                </Button>
+              ))}
+          </>
+        )}
+        {last && last.kind !== 'loaded' && (
+          <Button variant="subtle" size="sm" onClick={undo}>
+            Undo last tap
+          </Button>
+        )}
+        <span className={classes.plan}>
+          {state.outAt === null
+            ? `out at ${timeText(state.outDueAt)} · `
+            : `out at ${timeText(state.outAt)} · `}
+          first slice at {timeText(state.sliceAt)}
+        </span>
+      </div>
+      {state.outAt === null && <AdviceList label="Care" advice={[{ ...care('steam'), station: 'oven' }]} />}
+    </Plate>
+  );
+}

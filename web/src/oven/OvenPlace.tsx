@@ -1,0 +1,78 @@
+import { Alert, Button, Group } from '@mantine/core';
+import { useEffect } from 'react';
+import { Link } from 'react-router';
+import { Failure } from '../kit/Failure.js';
+import { BakeCard } from './BakeCard.js';
+import classes from './OvenPlace.module.css';
+import { useBakesNow, useNow, useSendOutbox } from './useRunning.js';
+
+/** Keeps the display awake while something is in the oven. */
+function useAwake(wanted: boolean): void {
+  useEffect(() => {
+    if (!wanted || !('wakeLock' in navigator)) return;
+    let lock: WakeLockSentinel | null = null;
+    const ask = (): void => {
+      if (document.visibilityState !== 'visible') return;
+      navigator.wakeLock.request('screen').then(
+        (got) => {
+          lock = got;
+        },
+        () => undefined,
+      );
+    };
+    ask();
+    document.addEventListener('visibilitychange', ask);
+    return () => {
+      document.removeEventListener('visibilitychange', ask);
+      void lock?.release();
+    };
+  }, [wanted]);
+}
+
+/** Running bakes, read from two metres: what is where, how long to the next touch, and the touch as one big button. */
+export function OvenPlace() {
+  const { running, eaten, error, loading } = useBakesNow();
+  const unsent = useSendOutbox();
+  const now = useNow();
+  useAwake(running.length > 0);
+  return (
+    <>
+      <Group justify="space-between" mb={12}>
+        <h1>Oven</h1>
+        {running.length > 0 && <span>Space does the next touch of the first pie.</span>}
+      </Group>
+      {error !== null && error !== undefined && <Failure error={error} />}
+      {unsent && (
+        <Alert color="yellow" title="Not sent yet" role="status" mb={12}>
+          {unsent.document.detail} {unsent.document.remedy}
+        </Alert>
+      )}
+      {loading && <p role="status">Looking into the ovens …</p>}
+      {!loading && running.length === 0 && (
+        <div className={classes.empty}>
+          <p>Nothing is in the oven. Open a pie and press “Bake it” when it goes in.</p>
+          <Button component={Link} to="/pies">
+            To the pies
+          </Button>
+        </div>
+      )}
+      <div className={classes.bakes}>
+        {running.map((one, i) => (
+          <BakeCard key={one.bake.id} {...one} now={now} first={i === 0} />
+        ))}
+      </div>
+      {eaten.length > 0 && (
+        <section className={classes.eaten}>
+          <h2>Lately out</h2>
+          <ul>
+            {eaten.slice(0, 6).map(({ bake }) => (
+              <li key={bake.id}>
+                <Link to={`/pies/${bake.pieId}`}>{bake.spec.name}</Link>, {bake.spec.bake.oven.label}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,127 @@
+import type { BakeResponse } from '@mardle/contract';
+import type { BakeEvent, BakeTimes, RunningBake } from '@mardle/core';
+import { draftPlan, runningBake } from '@mardle/core';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useState } from 'react';
+import { bakesKey, sendBakeEvents, useBakes } from '../api/bakes.js';
+import { ProblemError } from '../api/client.js';
+import { useOutbox } from '../state/outbox.js';
+import { bakeThrough } from '../workers/bake.js';
+
+const TICK_MS = 1000;
+const RESEND_MS = 4000;
+/** Until the simulation has said how long this pie cools. */
+const COOL_GUESS_MIN = 180;
+
+/** The time, each second. */
+export function useNow(): number {
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    const timer = setInterval(() => setNow(Date.now()), TICK_MS);
+    return () => clearInterval(timer);
+  }, []);
+  return now;
+}
+
+/** When things are due in a bake, by simulating the pie it was loaded with. */
+export function useBakeTimes({ id, spec, stages }: BakeResponse): BakeTimes {
+  const { data } = useQuery({
+    queryKey: ['bake-times', id],
+    staleTime: Infinity,
+    queryFn: async (): Promise<BakeTimes | null> => {
+      const drafted = draftPlan({ ...spec, bake: { ...spec.bake, stages } });
+      if (!drafted.ok) return null;
+      const bake = await bakeThrough(drafted.plan.body, drafted.plan.spec.bake);
+      if (!bake) return null;
+      return {
+        stages,
+        turnMin: bake.turnMin,
+        foilMin: bake.foilMin,
+        bubblingMin: bake.events.centreBubblingMin,
+        coolMin: bake.cooling.sliceMin ?? COOL_GUESS_MIN,
+      };
+    },
+  });
+  return (
+    data ?? {
+      stages,
+      turnMin: Math.round(stages[0].timeMin + stages[1].timeMin / 3),
+      foilMin: null,
+      bubblingMin: null,
+      coolMin: COOL_GUESS_MIN,
+    }
+  );
+}
+
+/** Sends waiting taps as soon as the server answers, and again until it does. Returns why it does not, if so. */
+export function useSendOutbox(): ProblemError | null {
+  const waiting = useOutbox((state) => state.waiting);
+  const arrived = useOutbox((state) => state.arrived);
+  const client = useQueryClient();
+  const [problem, setProblem] = useState<ProblemError | null>(null);
+  useEffect(() => {
+    if (waiting.length === 0) return;
+    let stopped = false;
+    const send = async (): Promise<void> => {
+      for (const bakeId of new Set(waiting.map((row) => row.bakeId))) {
+        const events = waiting.filter((row) => row.bakeId === bakeId).map(({ event }) => event);
+        try {
+          await sendBakeEvents(bakeId, events);
+          if (stopped) return;
+          setProblem(null);
+          await client.invalidateQueries({ queryKey: bakesKey });
+          arrived(events.map(({ id }) => id));
+        } catch (error) {
+          if (error instanceof ProblemError && !stopped) setProblem(error);
+          return;
+        }
+      }
+    };
+    void send();
+    const timer = setInterval(() => void send(), RESEND_MS);
+    return () => {
+      stopped = true;
+      clearInterval(timer);
+    };
+  }, [waiting, arrived, client]);
+  return problem;
+}
+
+/** Saved events with those still waiting to be sent. */
+export function allEvents(
+  bake: BakeResponse,
+  waiting: readonly { bakeId: string; event: BakeEvent }[],
+): BakeEvent[] {
+  return [...bake.events, ...waiting.filter(({ bakeId }) => bakeId === bake.id).map(({ event }) => event)];
+}
+
+export interface BakeNow {
+  readonly bake: BakeResponse;
+  readonly events: readonly BakeEvent[];
+}
+
+/** Bakes with all their events, split into those that still need somebody and those eaten. */
+export function useBakesNow(): { running: BakeNow[]; eaten: BakeNow[]; error: unknown; loading: boolean } {
+  const { data = [], error, isPending } = useBakes();
+  const waiting = useOutbox((state) => state.waiting);
+  const all = data.map((bake) => ({ bake, events: allEvents(bake, waiting) }));
+  const isEaten = ({ bake, events }: BakeNow): boolean => stateOf(bake, events).phase === 'eaten';
+  return {
+    running: all.filter((one) => !isEaten(one)),
+    eaten: all.filter(isEaten),
+    error,
+    loading: isPending,
+  };
+}
+
+/** Phase alone, without the simulation. */
+function stateOf(bake: BakeResponse, events: readonly BakeEvent[]): RunningBake {
+  const times = {
+    stages: bake.stages,
+    turnMin: 0,
+    foilMin: null,
+    bubblingMin: null,
+    coolMin: COOL_GUESS_MIN,
+  };
+  return runningBake(times, events, 0);
+}

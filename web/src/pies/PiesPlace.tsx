@@ -1,0 +1,173 @@
+import type { PieResponse } from '@mardle/contract';
+import { PieSpecRequest, checkShape } from '@mardle/contract';
+import type { PieSpec } from '@mardle/core';
+import { checkSpec, builtInLarder, draftPlan, showText, starterSpec, withOwnFruits } from '@mardle/core';
+import { Alert, Button, FileButton, Group } from '@mantine/core';
+import { IconCopy, IconPlus, IconTrash, IconUpload } from '@tabler/icons-react';
+import { useMemo, useState } from 'react';
+import { Link, useNavigate } from 'react-router';
+import { useCreatePie, usePies, useRemovePie } from '../api/pies.js';
+import { Failure } from '../kit/Failure.js';
+import { fleshColour, juiceColour } from '../kit/fruitColours.js';
+import { useSettings } from '../state/settings.js';
+import classes from './PiesPlace.module.css';
+
+/** Which pies there are; start one, copy one, read one from a file. */
+export function PiesPlace() {
+  const { data: pies, error } = usePies();
+  const create = useCreatePie();
+  const remove = useRemovePie();
+  const navigate = useNavigate();
+  const [badFile, setBadFile] = useState<readonly string[]>([]);
+  const begin = async (spec: PieSpec): Promise<void> => {
+    const made = await create.mutateAsync(spec).catch(() => null);
+    if (made) await navigate(`/pies/${made.id}`);
+  };
+  const readFile = async (file: File | null): Promise<void> => {
+    if (!file) return;
+    const read = readSpec(await file.text());
+    setBadFile(read.ok ? [] : read.problems);
+    if (read.ok) await begin(read.spec);
+  };
+  return (
+    <>
+      <Group justify="space-between" mb={14}>
+        <h1>Pies</h1>
+        <Group gap={8}>
+          <FileButton accept="application/json,.json" onChange={(file) => void readFile(file)}>
+            {(props) => (
+              <Button {...props} variant="default" leftSection={<IconUpload size={18} />}>
+                From a file
+              </Button>
+            )}
+          </FileButton>
+          <Button
+            leftSection={<IconPlus size={18} />}
+            loading={create.isPending}
+            onClick={() => void begin({ ...starterSpec, name: 'New pie' })}
+          >
+            New pie
+          </Button>
+        </Group>
+      </Group>
+      {badFile.length > 0 && (
+        <Alert
+          color="red"
+          title="That file is not a pie"
+          role="alert"
+          mb={12}
+          withCloseButton
+          closeButtonLabel="Close"
+          onClose={() => setBadFile([])}
+        >
+          {badFile.slice(0, 5).join(' ')}
+        </Alert>
+      )}
+      {[error, create.error, remove.error].map(
+        (problem, i) => problem && <Failure key={i} error={problem} />,
+      )}
+      {pies?.length === 0 && (
+        <p className={classes.empty}>No pies yet. Start with the fruit that is on the bench: New pie.</p>
+      )}
+      <ul className={classes.shelf}>
+        {pies?.map((pie) => (
+          <PieCard
+            key={pie.id}
+            pie={pie}
+            onCopy={() => void begin({ ...pie.spec, name: `${pie.spec.name}, copy` })}
+            onRemove={() => {
+              if (window.confirm(`Put away “${pie.spec.name}”? Its bakes stay in the log.`))
+                remove.mutate(pie.id);
+            }}
+          />
+        ))}
+      </ul>
+    </>
+  );
+}
+
+type ReadSpec =
+  | { readonly ok: true; readonly spec: PieSpec }
+  | { readonly ok: false; readonly problems: readonly string[] };
+
+function readSpec(text: string): ReadSpec {
+  let plain: unknown;
+  try {
+    plain = JSON.parse(text);
+  } catch {
+    return { ok: false, problems: ['It is not JSON. Choose a file that “Save as a file” made.'] };
+  }
+  const shape = checkShape(PieSpecRequest, plain);
+  if (!shape.ok)
+    return { ok: false, problems: shape.problems.map(({ message, remedy }) => `${message} ${remedy}`) };
+  const spec = plain as PieSpec;
+  const problems = checkSpec(spec, withOwnFruits(builtInLarder, spec.ownFruits));
+  if (problems.length > 0)
+    return { ok: false, problems: problems.map(({ message, remedy }) => `${message} ${remedy}`) };
+  return { ok: true, spec };
+}
+
+interface PieCardProps {
+  readonly pie: PieResponse;
+  readonly onCopy: () => void;
+  readonly onRemove: () => void;
+}
+
+function PieCard({ pie, onCopy, onRemove }: PieCardProps) {
+  const units = useSettings((state) => state.units);
+  const { spec } = pie;
+  const drafted = useMemo(() => draftPlan(spec), [spec]);
+  const say = (massG: number): string => showText(massG, 'g', units);
+  const fruit = spec.filling.fruits[0]?.fruit ?? '';
+  return (
+    <li className={classes.pie}>
+      <Link to={`/pies/${pie.id}`} className={classes.link}>
+        <svg viewBox="-50 -34 100 46" className={classes.picture} aria-hidden>
+          <path d="M-44-6H44L36 10H-36Z" fill={juiceColour(fruit)} />
+          {[-28, -14, 0, 14, 28].map((x, i) => (
+            <circle
+              key={x}
+              cx={x}
+              cy={i % 2 ? 1 : -1}
+              r={6.5}
+              fill={fleshColour(fruit)}
+              stroke="rgb(0 0 0 / 25%)"
+            />
+          ))}
+          <path
+            d="M-46-6C-30-24 30-24 46-6Z"
+            fill="var(--crust)"
+            stroke="var(--crust-dark)"
+            strokeWidth={1.5}
+          />
+          <path
+            d="M-46-6H-44L-36 10H36L44-6H46"
+            fill="none"
+            stroke="var(--rim)"
+            strokeWidth={3}
+            strokeLinejoin="round"
+          />
+        </svg>
+        <h2>{spec.name}</h2>
+        {drafted.ok && (
+          <p>
+            {say(drafted.plan.filling.batch.massG)} fruit · {say(drafted.plan.filling.sugar.massG)} sugar
+            <br />
+            {say(drafted.plan.filling.thickenerG)} thickener · {say(drafted.plan.build.dough.massG)} dough
+          </p>
+        )}
+        <p className={classes.small}>
+          {spec.dish.label} · {spec.bake.oven.label} · version {pie.version}
+        </p>
+      </Link>
+      <div className={classes.tools}>
+        <button type="button" aria-label={`Copy ${spec.name}`} onClick={onCopy}>
+          <IconCopy size={20} />
+        </button>
+        <button type="button" aria-label={`Put away ${spec.name}`} onClick={onRemove}>
+          <IconTrash size={20} />
+        </button>
+      </div>
+    </li>
+  );
+}
