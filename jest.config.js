@@ -22,6 +22,7 @@ const shared = {
   transform: { '^.+\\.(m?js|tsx?)$': swc },
   moduleNameMapper: {
     '^@mardle/core$': '<rootDir>/../core/src/index.ts',
+    '^@mardle/contract/schema$': '<rootDir>/../contract/src/schema.ts',
     '^@mardle/contract$': '<rootDir>/../contract/src/index.ts',
     '^(\\.{1,2}/.*)\\.js$': '$1',
   },

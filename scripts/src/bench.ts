@@ -1,4 +1,12 @@
-import { bakeBody, draftPlan, finishNow, findStages, meshSizes, simulateBake, starterSpec } from '@mardle/core';
+import {
+  bakeBody,
+  draftPlan,
+  finishNow,
+  findStages,
+  meshSizes,
+  simulateBake,
+  starterSpec,
+} from '@mardle/core';
 import type { Benchmark } from './bench/measure.js';
 import { compare, medianMs } from './bench/measure.js';
 

@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import type { FieldProblem } from '@mardle/contract';
 import { checkShape, PieSpecRequest } from '@mardle/contract';
+import { pieSchema } from '@mardle/contract/schema';
 import type { PieSpec } from '@mardle/core';
 import { planPie, SPEC_FORMAT, SPEC_VERSION } from '@mardle/core';
 import { stop } from './system/say.js';
@@ -8,7 +9,11 @@ import { stop } from './system/say.js';
 /** Exit codes: 0 planned, 2 the file or the call is at fault. */
 const BAD_INPUT = 2;
 
-const usage = 'Use: npm run -s mardle -- plan pie.json   (the form is described in docs/plan-format.md)';
+const usage = [
+  'Use: npm run -s mardle -- plan pie.json    prints the plan as JSON',
+  '     npm run -s mardle -- schema           prints the JSON Schema of a pie file',
+  'The form is described in docs/plan-format.md.',
+].join('\n');
 
 function report(file: string, problems: readonly FieldProblem[]): never {
   const lines = problems.map(
@@ -40,12 +45,19 @@ function refuseNewer(file: string, plain: unknown): void {
   }
 }
 
+async function plan(file: string): Promise<void> {
+  const plain = await readJson(file);
+  refuseNewer(file, plain);
+  const shape = checkShape(PieSpecRequest, plain);
+  if (!shape.ok) report(file, shape.problems);
+  const planned = planPie(plain as PieSpec);
+  if (!planned.ok) report(file, planned.problems);
+  else print(planned.plan);
+}
+
+const print = (value: unknown): void => void process.stdout.write(`${JSON.stringify(value, null, 2)}\n`);
+
 const [command, file] = process.argv.slice(2);
-if (command !== 'plan' || !file) throw stop(usage, BAD_INPUT);
-const plain = await readJson(file);
-refuseNewer(file, plain);
-const shape = checkShape(PieSpecRequest, plain);
-if (!shape.ok) report(file, shape.problems);
-const planned = planPie(plain as PieSpec);
-if (!planned.ok) report(file, planned.problems);
-process.stdout.write(`${JSON.stringify(planned.plan, null, 2)}\n`);
+if (command === 'plan' && file) await plan(file);
+else if (command === 'schema') print(pieSchema());
+else stop(usage, BAD_INPUT);

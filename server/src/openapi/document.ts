@@ -1,7 +1,8 @@
 import type { INestApplication } from '@nestjs/common';
 import type { OpenAPIObject } from '@nestjs/swagger';
 import { DocumentBuilder, SwaggerModule } from '@nestjs/swagger';
-import { requestSchemas } from './schemas.js';
+import { requestSchemas } from '@mardle/contract/schema';
+import { SCHEMAS } from './schemas.js';
 
 /** The OpenAPI document of the server, with the contract's own schemas. */
 export function openApiDocument(app: INestApplication): OpenAPIObject {
@@ -17,7 +18,7 @@ export function openApiDocument(app: INestApplication): OpenAPIObject {
       ...document.components,
       schemas: {
         ...document.components?.schemas,
-        ...(requestSchemas() as NonNullable<OpenAPIObject['components']>['schemas']),
+        ...(requestSchemas(SCHEMAS) as NonNullable<OpenAPIObject['components']>['schemas']),
       },
     },
   };

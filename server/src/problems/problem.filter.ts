@@ -26,6 +26,12 @@ function isAway(error: unknown): boolean {
   );
 }
 
+function remedyFor(status: number, message: string): string {
+  if (status === 404) return 'Check the address.';
+  if (status === 413) return 'Send less: a pie is a few kilobytes.';
+  return message.includes('JSON') ? 'Send the body as JSON.' : 'Correct the request and send it again.';
+}
+
 /** Every error leaves the server as a problem document that says what to do. */
 @Catch()
 export class ProblemFilter implements ExceptionFilter {
@@ -52,22 +58,7 @@ export class ProblemFilter implements ExceptionFilter {
         title: error.message,
         status,
         detail: error.message,
-        remedy: status === 404 ? 'Check the address.' : 'Correct the request and send it again.',
-      };
-    }
-    const { status, type } = error as { status?: number; type?: string };
-    if (typeof status === 'number' && status < 500) {
-      const unreadable = type === 'entity.parse.failed';
-      return {
-        type: 'about:blank',
-        title: unreadable ? 'Not JSON' : 'Not accepted',
-        status,
-        detail: unreadable
-          ? 'The body is not JSON.'
-          : error instanceof Error
-            ? error.message
-            : 'Not accepted.',
-        remedy: unreadable ? 'Send the body as JSON.' : 'Send less, or in another form.',
+        remedy: remedyFor(status, error.message),
       };
     }
     return {

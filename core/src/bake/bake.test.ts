@@ -1,0 +1,212 @@
+import fc from 'fast-check';
+import { dishMaterials } from '../larder/index.js';
+import type { PieBody } from './body.js';
+import { coolDown } from './cooling.js';
+import { enthalpyJ, temperatureC } from './enthalpy.js';
+import { starchRate } from './kinetics.js';
+import { buildMesh, meshSizes } from './mesh.js';
+import { density, specificHeat } from './properties.js';
+import type { BakeRun, Run } from './simulate.js';
+import { doneMin, simulateBake } from './simulate.js';
+import { finishNow, findStages } from './search.js';
+import type { OvenSpec, Stage } from './spec.js';
+import { startState, totalEnthalpyJ, VAPOUR_J_KG } from './state.js';
+import { airPressurePa, boilingC, FUSION_J_KG, saturationPa } from './water.js';
+
+const dish = dishMaterials.get('glass')!;
+
+const body: PieBody = {
+  topRadiusM: 0.1145,
+  baseRadiusM: 0.0915,
+  edgeM: 0.032,
+  moundM: 0.02,
+  baseCrustM: 0.0032,
+  lidM: 0.0032,
+  ventShare: 0.013,
+  dough: { water: 0.25, carbohydrate: 0.38, protein: 0.05, fat: 0.3 },
+  filling: {
+    massKg: 1.15,
+    composition: { water: 0.76, protein: 0.005, fat: 0.02, carbohydrate: 0.215 },
+    freeShare: 0.4,
+    molality: 1,
+    syrupShare: 0.3,
+  },
+  starchSwellsC: 70,
+  softening: 1,
+  browning: 1,
+  dish,
+  startC: 20,
+};
+
+const still: OvenSpec = { label: 'still', kind: 'still', offsetC: 0, warmUpMin: 20 };
+const usual: readonly Stage[] = [
+  { tempC: 218, timeMin: 15 },
+  { tempC: 177, timeMin: 65 },
+];
+
+const bake = (
+  change: Partial<PieBody> = {},
+  oven: Partial<OvenSpec> = {},
+  stages = usual,
+  size: keyof typeof meshSizes = 'coarse',
+  altitudeM = 0,
+): BakeRun & { readonly run: Run } =>
+  simulateBake({ ...body, ...change }, { ...still, ...oven }, stages, altitudeM, meshSizes[size]);
+
+describe('water', () => {
+  /** Steam tables (IAPWS-IF97 values, from memory): Pa. */
+  it.each([
+    [10, 1228],
+    [40, 7384],
+    [80, 47414],
+    [100, 101420],
+  ])('saturates at %d C with %d Pa', (tempC, pa) => {
+    expect(Math.abs(saturationPa(tempC) / pa - 1)).toBeLessThan(0.003);
+  });
+
+  /** Standard atmosphere and steam tables (from memory). */
+  it.each([
+    [0, 100],
+    [1600, 94.7],
+    [3000, 90.0],
+  ])('boils at %d m at %d C', (altitudeM, tempC) => {
+    expect(Math.abs(boilingC(airPressurePa(altitudeM)) - tempC)).toBeLessThan(0.35);
+  });
+});
+
+describe('enthalpy', () => {
+  it('goes there and back, frozen or not', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: -30, max: 150, noNaN: true }),
+        fc.double({ min: 1, max: 4000, noNaN: true }),
+        fc.double({ min: 0.01, max: 3, noNaN: true }),
+        fc.double({ min: -8, max: -0.05, noNaN: true }),
+        (tempC, dryJK, waterKg, freezesC) => {
+          expect(
+            temperatureC(enthalpyJ(tempC, dryJK, waterKg, freezesC), dryJK, waterKg, freezesC),
+          ).toBeCloseTo(tempC, 5);
+        },
+      ),
+    );
+  });
+
+  /** Exact: melting dilute ice takes the heat of fusion of its freezing water. */
+  it('holds the heat of fusion', () => {
+    const took = enthalpyJ(0, 0, 1, -0.001) - enthalpyJ(-1, 0, 1, -0.001);
+    expect(Math.abs(took / (0.95 * FUSION_J_KG + 2050 * 0.95 + 4180 * 0.05) - 1)).toBeLessThan(0.005);
+  });
+});
+
+describe('properties of food', () => {
+  /** ASHRAE Handbook, Refrigeration, after Choi & Okos 1986 (from memory): water at 20 C. */
+  it('gives water its own', () => {
+    const water = { water: 1, protein: 0, fat: 0, carbohydrate: 0 };
+    expect(density(water, 20)).toBeCloseTo(995.7, 0);
+    expect(specificHeat(water, 20)).toBeCloseTo(4176.6, 0);
+  });
+});
+
+describe('conservation', () => {
+  it.each([['coarse'], ['usual'], ['fine']] as const)('keeps every joule on the %s mesh', (size) => {
+    const { run } = bake({}, {}, usual, size);
+    const before = totalEnthalpyJ(startState(run.kitchen.mesh, body));
+    const gained = totalEnthalpyJ(run.state) - before;
+    const accounted = run.state.heatInJ - run.state.vapourOutKg * VAPOUR_J_KG;
+    expect(Math.abs(gained - accounted) / run.state.heatInJ).toBeLessThan(1e-9);
+  });
+
+  it('keeps every gram of water', () => {
+    const { run } = bake();
+    const start = run.kitchen.mesh.waterKg.reduce((a, b) => a + b, 0);
+    const end = run.state.waterKg.reduce((a, b) => a + b, 0);
+    expect(start - end).toBeCloseTo(run.state.vapourOutKg, 9);
+  });
+
+  it('weighs the filling it was given', () => {
+    const mesh = buildMesh(body, meshSizes.usual);
+    const filling = mesh.kind.reduce(
+      (sum, kind, i) => sum + (kind === 2 ? mesh.dryKg[i]! + mesh.waterKg[i]! : 0),
+      0,
+    );
+    expect(filling).toBeCloseTo(body.filling.massKg, 6);
+  });
+});
+
+describe('mesh refinement', () => {
+  it('moves no event by more than 5 % from the search mesh to the fine one', () => {
+    const coarse = bake();
+    const fine = bake({}, {}, usual, 'fine');
+    for (const key of ['goldenMin', 'tenderMin', 'setMin', 'centreBubblingMin'] as const) {
+      expect(Math.abs(coarse.events[key]! / fine.events[key]! - 1)).toBeLessThan(0.05);
+    }
+  });
+});
+
+describe('trends that bakers know (common practice, no source)', () => {
+  const base = bake();
+
+  it('bakes no sooner when bigger, colder, shinier or higher', () => {
+    const tender = base.events.tenderMin!;
+    expect(bake({ startC: 5 }).events.tenderMin!).toBeGreaterThan(tender);
+    const heavier = { ...body.filling, massKg: 1.4 };
+    expect(bake({ filling: heavier, moundM: 0.035 }).events.tenderMin!).toBeGreaterThan(tender);
+    const long: Stage[] = [usual[0]!, { tempC: 177, timeMin: 110 }];
+    const thin = { wallMm: 0.8 };
+    const bright = { ...dishMaterials.get('aluminium')!, ...thin };
+    const dark = { ...dishMaterials.get('dark_metal')!, ...thin };
+    expect(bake({ dish: bright }, {}, long).events.tenderMin!).toBeGreaterThan(
+      bake({ dish: dark }, {}, long).events.tenderMin!,
+    );
+  });
+
+  it('browns sooner with a yolk wash, in a hotter oven, with a fan', () => {
+    const golden = base.events.goldenMin!;
+    expect(bake({ browning: 1.8 }).events.goldenMin!).toBeLessThan(golden);
+    expect(bake({}, { offsetC: 14 }).events.goldenMin!).toBeLessThan(golden);
+    expect(bake({}, { kind: 'fan' }).events.goldenMin!).toBeLessThan(golden);
+  });
+
+  it('takes a frozen pie far longer', () => {
+    const long: Stage[] = [usual[0]!, { tempC: 177, timeMin: 130 }];
+    expect(bake({ startC: -18 }, {}, long).events.tenderMin! / base.events.tenderMin!).toBeGreaterThan(1.4);
+  });
+
+  it('bubbles at a lower temperature up a mountain', () => {
+    const high = bake({}, {}, usual, 'coarse', 1600);
+    expect(Math.max(...high.readings.map((r) => r.centreC))).toBeLessThan(
+      Math.max(...base.readings.map((r) => r.centreC)) - 3,
+    );
+  });
+
+  it('cools in hours, not minutes', () => {
+    const { warmMin, sliceMin } = coolDown(bake().run, 21);
+    expect(warmMin!).toBeLessThan(sliceMin!);
+    expect(sliceMin! / 60).toBeGreaterThan(2);
+    expect(sliceMin! / 60).toBeLessThan(5);
+  });
+
+  it('swells starch later in a sugary juice', () => {
+    expect(starchRate(75, 70, 0.5)).toBeLessThan(starchRate(75, 70, 0.1));
+  });
+});
+
+describe('the two-stage search', () => {
+  it('finds stages that bring the filling home in the colour wanted', () => {
+    const spec = { oven: still, colour: 'gold' as const, startC: 6, altitudeM: 0, stages: null };
+    const found = finishNow(findStages({ ...body, startC: 6 }, spec))!;
+    const { events, readings } = bake({ startC: 6 }, {}, found.stages, 'usual');
+    expect(found.stages[0].tempC).toBeGreaterThan(found.stages[1].tempC);
+    expect(found.stages.every(({ tempC }) => tempC % 5 === 0)).toBe(true);
+    expect(Math.abs(doneMin(events)! - found.doneMin)).toBeLessThan(4);
+    expect(Math.abs(readings.at(-1)!.topBrowning / 1.5 - 1)).toBeLessThan(0.35);
+  });
+
+  it('pauses often, so that it can be stopped', () => {
+    const spec = { oven: still, colour: 'gold' as const, startC: 6, altitudeM: 0, stages: null };
+    const steps = findStages(body, spec);
+    const shares = [steps.next(), steps.next(), steps.next()].map(({ value }) => value as number);
+    expect(shares).toEqual([...shares].sort((a, b) => a - b));
+    expect(shares[2]).toBeLessThan(0.2);
+  });
+});

@@ -1,0 +1,76 @@
+import type { BakeEvent, BakeEventKind, BakeTimes } from './running.js';
+import { runningBake, standing } from './running.js';
+
+const times: BakeTimes = {
+  stages: [
+    { tempC: 215, timeMin: 15 },
+    { tempC: 180, timeMin: 40 },
+  ],
+  turnMin: 28,
+  foilMin: null,
+  bubblingMin: 50,
+  coolMin: 180,
+};
+
+const start = Date.parse('2026-10-24T23:30:00Z');
+const at = (minutes: number): number => start + minutes * 60_000;
+let ids = 0;
+const event = (kind: BakeEventKind, minutes: number, more: Partial<BakeEvent> = {}): BakeEvent => ({
+  id: `event-${String(++ids).padStart(4, '0')}`,
+  kind,
+  at: new Date(at(minutes)).toISOString(),
+  ...more,
+});
+
+const loaded = event('loaded', 0);
+
+describe('a running bake', () => {
+  it('goes through its stages, the next touch always due first', () => {
+    const events = [loaded];
+    expect(runningBake(times, events, at(3)).next).toEqual({
+      kind: 'lowered',
+      label: 'Lower the oven',
+      dueAt: at(15),
+    });
+    events.push(event('lowered', 16));
+    expect(runningBake(times, events, at(17)).next?.kind).toBe('turned');
+    events.push(event('turned', 28));
+    expect(runningBake(times, events, at(30)).next?.kind).toBe('bubbling');
+    events.push(event('bubbling', 51));
+    expect(runningBake(times, events, at(52)).next).toEqual({ kind: 'out', label: 'Out', dueAt: at(55) });
+    events.push(event('out', 56));
+    expect(runningBake(times, events, at(60)).phase).toBe('cooling');
+    expect(runningBake(times, events, at(56 + 180)).phase).toBe('ready');
+    events.push(event('cut', 240));
+    expect(runningBake(times, events, at(241)).phase).toBe('eaten');
+  });
+
+  it('is the same from the same events in any order, sent any number of times', () => {
+    const lowered = event('lowered', 15);
+    const turned = event('turned', 30);
+    const straight = runningBake(times, [loaded, lowered, turned], at(40));
+    expect(runningBake(times, [turned, loaded, turned, lowered, loaded], at(40))).toEqual(straight);
+  });
+
+  it('takes back a wrong tap', () => {
+    const out = event('out', 20);
+    const events = [loaded, event('lowered', 15), out, event('undo', 21, { undoes: out.id })];
+    expect(runningBake(times, events, at(22)).phase).toBe('stage2');
+    expect(standing(events).map(({ kind }) => kind)).toEqual(['loaded', 'lowered']);
+  });
+
+  it('moves the end by five minutes more, each time', () => {
+    const events = [loaded, event('more_time', 50, { minutes: 5 }), event('more_time', 55, { minutes: 5 })];
+    expect(runningBake(times, events, at(56)).outDueAt).toBe(at(65));
+    expect(runningBake(times, events, at(56)).sliceAt).toBe(at(65 + 180));
+  });
+
+  it('neither loses nor repeats the hour when the clocks go back', () => {
+    // In central Europe the clocks go back at 01:00 UTC of this night.
+    expect(runningBake(times, [loaded], at(1)).outDueAt - start).toBe(55 * 60_000);
+  });
+
+  it('refuses a bake that was never loaded', () => {
+    expect(() => runningBake(times, [event('out', 3)], at(4))).toThrow(/loaded/);
+  });
+});

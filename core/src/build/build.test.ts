@@ -1,0 +1,109 @@
+import fc from 'fast-check';
+import { builtInDoughs, builtInLarder } from '../larder/index.js';
+import { capHeightCm, fillHeights, frustumVolumeMl, measureDish } from './dish.js';
+import { baseDisc, doughBatch, doughComposition, lidDisc } from './pastry.js';
+import { buildPie } from './pie-build.js';
+import { ventShare } from './vents.js';
+
+const dish = { label: '23 cm', topCm: 22.9, baseCm: 18.3, depthCm: 3.5, material: 'glass' };
+
+/** Volume by thin slices: an independent sum for the closed forms. */
+function slicedVolume(radiusAt: (y: number) => number, height: number): number {
+  const slices = 20000;
+  let volume = 0;
+  for (let i = 0; i < slices; i++)
+    volume += Math.PI * radiusAt(((i + 0.5) * height) / slices) ** 2 * (height / slices);
+  return volume;
+}
+
+describe('dish volumes', () => {
+  it('match a sum over thin slices', () => {
+    const byHand = slicedVolume((y) => (18.3 + ((22.9 - 18.3) * y) / 3.5) / 2, 3.5);
+    expect(frustumVolumeMl(22.9, 18.3, 3.5)).toBeCloseTo(byHand, 3);
+  });
+
+  it('are cylinder and cone at the ends', () => {
+    expect(frustumVolumeMl(20, 20, 5)).toBeCloseTo(Math.PI * 100 * 5, 8);
+    expect(frustumVolumeMl(20, 0, 6)).toBeCloseTo((Math.PI * 100 * 6) / 3, 8);
+  });
+
+  /** Presets of the trade’s dishes, lined (common sizes, no source). */
+  it.each([
+    [20.3, 16, 3.2, 706],
+    [22.9, 18.3, 3.5, 1011],
+    [22.9, 18, 4.8, 1404],
+    [25.4, 20.3, 5, 1841],
+  ])('a dish of %d, %d, %d holds %d mL lined', (topCm, baseCm, depthCm, netMl) => {
+    expect(measureDish({ ...dish, topCm, baseCm, depthCm }).netMl / netMl).toBeCloseTo(1, 1);
+  });
+
+  it('gives back the volume of a cap from its height', () => {
+    fc.assert(
+      fc.property(
+        fc.double({ min: 5, max: 2500, noNaN: true }),
+        fc.double({ min: 15, max: 35, noNaN: true }),
+        (ml, d) => {
+          const h = capHeightCm(ml, d);
+          expect((Math.PI * h * (3 * (d / 2) ** 2 + h * h)) / 6).toBeCloseTo(ml, 4);
+        },
+      ),
+    );
+  });
+
+  it('fills to the depth that holds the volume', () => {
+    const { netMl } = measureDish(dish);
+    expect(fillHeights(dish, netMl).edgeCm).toBeCloseTo(3.5, 3);
+    expect(fillHeights(dish, netMl / 2).edgeCm).toBeLessThan(2.2);
+    expect(fillHeights(dish, netMl + 400).moundCm).toBeGreaterThan(1.5);
+  });
+});
+
+describe('pastry', () => {
+  const dough = builtInDoughs.get('all_butter')!;
+
+  it('divides a dough and loses nothing', () => {
+    for (const each of builtInDoughs.values()) {
+      const b = doughBatch(each, 700);
+      const sum = b.flourG + b.butterG + (b.waterLowG + b.waterHighG) / 2 + b.saltG + b.sugarG + b.otherG;
+      expect(sum).toBeCloseTo(700, 6);
+    }
+  });
+
+  it('knows what is in it', () => {
+    const { water, fat, carbohydrate, protein } = doughComposition(dough);
+    expect(water + fat + carbohydrate + protein).toBeGreaterThan(0.95);
+    expect(water + fat + carbohydrate + protein).toBeLessThan(1.01);
+  });
+
+  /** Common practice, no source: a 23 cm dish takes a 30 cm disc; a little over half the dough is the base. */
+  it('rolls discs of the trade’s sizes', () => {
+    expect(baseDisc(dish, 3.2).diameterCm).toBeCloseTo(30, 0);
+    const share = baseDisc(dish, 3.2).massG / (baseDisc(dish, 3.2).massG + lidDisc(dish, 3.2, 0).massG);
+    expect(share).toBeGreaterThan(0.5);
+    expect(share).toBeLessThan(0.6);
+  });
+
+  it('stretches the lid over a mound by the length of the arc', () => {
+    const h = 4;
+    const c = dish.topCm;
+    const r = (c * c) / 8 / h + h / 2;
+    const arc = 2 * r * Math.asin(c / 2 / r);
+    expect(lidDisc(dish, 3.2, h).diameterCm - lidDisc(dish, 3.2, 0).diameterCm).toBeCloseTo(arc - c, 1);
+  });
+});
+
+describe('the build', () => {
+  it('leaves a gap when the heap sinks', () => {
+    const pastry = { dough: 'all_butter', thicknessMm: 3.2, wash: 'milk', coarseSugar: false };
+    const form = { kind: 'double_crust' as const, vents: 5, ventLengthCm: 3 };
+    const build = buildPie(form, dish, pastry, 1800, 1010, builtInLarder);
+    expect(build.gapCm).toBeCloseTo(790 / build.dish.topAreaCm2, 8);
+    expect(build.rawMoundCm).toBeGreaterThan(build.bakedMoundCm);
+  });
+
+  it('opens one to two percent of the lid with five usual slits', () => {
+    const share = ventShare({ kind: 'double_crust', vents: 5, ventLengthCm: 3 }, 412);
+    expect(share).toBeGreaterThan(0.01);
+    expect(share).toBeLessThan(0.02);
+  });
+});

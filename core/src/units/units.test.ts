@@ -1,0 +1,116 @@
+import Qty from 'js-quantities';
+import fc from 'fast-check';
+import {
+  celsiusToFahrenheit,
+  cmToInches,
+  fahrenheitToCelsius,
+  G_PER_OUNCE,
+  G_PER_POUND,
+  gToOunces,
+  inchesToCm,
+  ML_PER_CUP,
+} from './convert.js';
+import { household, massStepG, show, showMinutes, showText, withFraction } from './present.js';
+import { numberIn, readTable } from './table.js';
+
+describe('conversions, against js-quantities', () => {
+  it('agrees on ounces, pounds and inches', () => {
+    expect(G_PER_OUNCE).toBeCloseTo(Qty('1 oz').to('g').scalar, 6);
+    expect(G_PER_POUND).toBeCloseTo(Qty('1 lb').to('g').scalar, 4);
+    expect(gToOunces(500)).toBeCloseTo(Qty('500 g').to('oz').scalar, 6);
+    expect(cmToInches(22.9)).toBeCloseTo(Qty('22.9 cm').to('in').scalar, 6);
+  });
+
+  it('agrees on temperatures', () => {
+    for (const tempC of [-40, 0, 71, 100, 218.33]) {
+      expect(celsiusToFahrenheit(tempC)).toBeCloseTo(Qty(tempC, 'tempC').to('tempF').scalar, 6);
+    }
+  });
+
+  it('holds the cup of 240 mL, 1.4 % over the customary 236.6 mL', () => {
+    expect(ML_PER_CUP / Qty('1 cu').to('ml').scalar).toBeCloseTo(1.0144, 3);
+  });
+
+  it('goes there and back', () => {
+    fc.assert(
+      fc.property(fc.double({ min: -40, max: 400, noNaN: true }), (value) => {
+        expect(fahrenheitToCelsius(celsiusToFahrenheit(value))).toBeCloseTo(value, 8);
+        expect(inchesToCm(cmToInches(value))).toBeCloseTo(value, 8);
+      }),
+    );
+  });
+});
+
+describe('quantities for people', () => {
+  it.each([
+    [0.3, '0.3\u00a0g'],
+    [4.26, '4.5\u00a0g'],
+    [31.4, '31\u00a0g'],
+    [233.4, '233\u00a0g'],
+    [778, '780\u00a0g'],
+    [1053, '1.05\u00a0kg'],
+  ])('shows %p g as %p', (massG, text) => {
+    expect(showText(massG, 'g')).toBe(text);
+  });
+
+  it.each([
+    [28.35, '1 oz'],
+    [500, '1 lb 2 oz'],
+    [7, '0.25 oz'],
+  ])('shows %p g in the US as %p', (massG, text) => {
+    const { number, unit } = show(massG, 'g', 'us');
+    expect(`${number} ${unit}`).toBe(text);
+  });
+
+  it('never shows more than the scale can weigh', () => {
+    fc.assert(
+      fc.property(fc.double({ min: 0.05, max: 900, noNaN: true }), (massG) => {
+        const shown = Number(show(massG, 'g').number);
+        expect(Math.abs(shown - massG)).toBeLessThanOrEqual(massStepG(massG) / 2 + 1e-9);
+      }),
+    );
+  });
+
+  it('turns temperatures and lengths to the baker’s units', () => {
+    expect(showText(180, 'C', 'us')).toBe('356\u00a0°F');
+    expect(showText(22.9, 'cm', 'us')).toBe('9\u00a0in');
+    expect(showText(30.1, 'cm')).toBe('30\u00a0cm');
+  });
+
+  it('says minutes as people do', () => {
+    expect(showMinutes(45)).toEqual({ number: '45', unit: 'min' });
+    expect(showMinutes(240)).toEqual({ number: '4', unit: 'h' });
+    expect(showMinutes(143)).toEqual({ number: '2 h 25', unit: 'min' });
+  });
+});
+
+describe('household measures (common practice, no source)', () => {
+  it.each([
+    [240, '1 cup'],
+    [360, '1½ cups'],
+    [80, '⅓ cup'],
+    [30, '2 tbsp'],
+    [5, '1 tsp'],
+    [2.5, '½ tsp'],
+    [0.6, '2 pinches'],
+  ])('%p mL is %p', (volumeMl, text) => {
+    const { number, unit } = household(volumeMl);
+    expect(`${number} ${unit}`).toBe(text);
+  });
+
+  it('rounds up to the next whole near it', () => {
+    expect(withFraction(1.98)).toBe('2');
+    expect(withFraction(0.5)).toBe('½');
+  });
+});
+
+describe('tables', () => {
+  it('refuses a row that is too short', () => {
+    expect(() => readTable('id,a,b\nx,1')).toThrow(/row/);
+  });
+
+  it('refuses a cell that is not a number', () => {
+    const [row] = readTable('id,a\nx,many');
+    expect(() => numberIn(row!, 'a')).toThrow('x.a is not a number');
+  });
+});

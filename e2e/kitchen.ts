@@ -1,0 +1,43 @@
+import { AxeBuilder } from '@axe-core/playwright';
+import type { Page } from '@playwright/test';
+import { expect, test as base } from '@playwright/test';
+
+/** Every story fails on an error in the page's console, so that none goes unseen. */
+export const test = base.extend({
+  page: async ({ page }, use) => {
+    const errors: string[] = [];
+    page.on('pageerror', (error) => errors.push(error.message));
+    await use(page);
+    expect(errors, 'errors in the page').toEqual([]);
+  },
+});
+
+export { expect };
+
+/** WCAG 2.2 AA by axe, on what is shown now. */
+export async function expectAccessible(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  expect(
+    violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`),
+  ).toEqual([]);
+}
+
+/** A pie of the story's own, so that stories do not meet. */
+export async function newPie(page: Page, name: string): Promise<string> {
+  await page.goto('/pies');
+  await page.getByRole('button', { name: 'New pie', exact: true }).click();
+  await expect(page.getByRole('navigation', { name: 'Work line' })).toBeVisible();
+  await page.getByLabel('Name of the pie').fill(name);
+  return page.url();
+}
+
+/** The result line of a station. */
+export const station = (page: Page, name: string) =>
+  page
+    .getByRole('navigation', { name: 'Work line' })
+    .getByRole('button', { name: new RegExp(`^\\d ?${name}`) });
+
+export const whenBaked = (page: Page): Promise<void> =>
+  expect(station(page, 'Oven')).toContainText('min, then', { timeout: 20_000 });

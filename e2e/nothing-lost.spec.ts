@@ -1,0 +1,116 @@
+import { expect, newPie, station, test, whenBaked } from './kitchen.js';
+
+test('two tabs on one pie: the second is told, can choose, and loses nothing', async ({ page, context }) => {
+  const url = await newPie(page, 'Both tabs');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('version 2, saved')).toBeVisible();
+
+  const other = await context.newPage();
+  await other.goto(url);
+  await expect(other.getByLabel('Name of the pie')).toHaveValue('Both tabs');
+  await other.getByLabel('Name of the pie').fill('Both tabs, second');
+
+  await page.getByLabel('Name of the pie').fill('Both tabs, first');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('version 3, saved')).toBeVisible();
+
+  await expect(other.getByText('Version 3 was saved elsewhere')).toBeVisible({ timeout: 15_000 });
+  await expect(other.getByLabel('Name of the pie')).toHaveValue('Both tabs, second');
+  await other.getByRole('button', { name: 'Save mine on top' }).click();
+  await expect(other.getByText('version 4, saved')).toBeVisible();
+
+  // The version underneath can be laid back on the bench.
+  await other.getByRole('button', { name: 'More' }).click();
+  await other.getByRole('menuitem', { name: /Version 3/ }).click();
+  await expect(other.getByLabel('Name of the pie')).toHaveValue('Both tabs, first');
+});
+
+test('changes that were not saved are there after a reload, and can be thrown away', async ({ page }) => {
+  await newPie(page, 'Draft kept');
+  await page.reload();
+  await expect(page.getByLabel('Name of the pie')).toHaveValue('Draft kept');
+  await expect(page.getByText('changes kept from before')).toBeVisible();
+  await page.getByRole('button', { name: 'More' }).click();
+  await page.getByRole('menuitem', { name: 'Throw away the changes' }).click();
+  await expect(page.getByLabel('Name of the pie')).toHaveValue('New pie');
+});
+
+test('the server away while saving: a clear message, the change kept, saved when it is back', async ({
+  page,
+}) => {
+  await newPie(page, 'Server away');
+  await page.route('**/api/pies/*', (route) =>
+    route.request().method() === 'PUT' ? route.abort() : route.continue(),
+  );
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByRole('alert')).toContainText('kept in this browser');
+  await page.unroute('**/api/pies/*');
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('version 2, saved')).toBeVisible();
+});
+
+test('taps on a running bake while offline arrive later, once', async ({ page, context }) => {
+  await newPie(page, 'Offline bake');
+  await whenBaked(page);
+  await page.getByRole('button', { name: 'Bake it' }).click();
+  await page.getByRole('button', { name: 'It is in the oven now' }).click();
+  const card = page.getByRole('region', { name: 'Offline bake' });
+  await expect(card).toContainText('First stage');
+  await context.setOffline(true);
+  await card.getByRole('button', { name: /Lower the oven/ }).click();
+  await expect(card).toContainText('Second stage');
+  await expect(page.getByText('Not sent yet')).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByText('Not sent yet')).toBeHidden({ timeout: 15_000 });
+  const { events } = await page.evaluate(async () => {
+    const bakes = (await (await fetch('/api/bakes')).json()) as {
+      spec: { name: string };
+      events: { kind: string }[];
+    }[];
+    return bakes.find(({ spec }) => spec.name === 'Offline bake') ?? { events: [] };
+  });
+  expect(events.map(({ kind }) => kind)).toEqual(['loaded', 'lowered']);
+  await card.getByRole('button', { name: 'Out now' }).click();
+  await card.getByRole('button', { name: 'Slice it' }).click();
+});
+
+test('what cannot be right is said where it is typed, and the plan stays', async ({ page }) => {
+  await newPie(page, 'Bad dish');
+  await page.getByRole('radio', { name: /Another dish/ }).click();
+  const depth = page.getByLabel('Depth, cm');
+  await depth.fill('0');
+  await expect(page.getByText(/Measure the depth inside the dish/)).toBeVisible();
+  await expect(station(page, 'Juice')).toContainText('sugar');
+  await depth.fill('14');
+  await expect(page.getByText(/is a pot/)).toBeVisible();
+  await depth.fill('4');
+  await expect(page.getByText(/is a pot/)).toBeHidden();
+});
+
+test('a file that is no pie is refused with a reason; a pie goes out to a file and comes back', async ({
+  page,
+}) => {
+  await page.goto('/pies');
+  const choose = async (name: string, text: string): Promise<void> => {
+    const [chooser] = await Promise.all([
+      page.waitForEvent('filechooser'),
+      page.getByRole('button', { name: 'From a file' }).click(),
+    ]);
+    await chooser.setFiles({ name, mimeType: 'application/json', buffer: Buffer.from(text) });
+  };
+  await choose('notes.json', 'dear diary');
+  await expect(page.getByRole('alert')).toContainText('It is not JSON');
+  await choose('pie.json', '{"format":"mardle-pie","version":1,"name":"half"}');
+  await expect(page.getByRole('alert')).toContainText('form is missing');
+  await newPie(page, 'Out and back');
+  await page.getByRole('button', { name: 'More' }).click();
+  const [download] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('menuitem', { name: 'Save as a file' }).click(),
+  ]);
+  expect(download.suggestedFilename()).toBe('out-and-back.json');
+  const text = (await (await download.createReadStream()).toArray()).join('');
+  await page.goto('/pies');
+  await choose('pie.json', text);
+  await expect(page.getByLabel('Name of the pie')).toHaveValue('Out and back');
+});

@@ -1,0 +1,35 @@
+import type { Page } from '@playwright/test';
+import { join } from 'node:path';
+import { expect, test, whenBaked } from '../kitchen.js';
+
+const folder = join(import.meta.dirname, '..', '..', 'docs', 'screenshots');
+const take = async (page: Page, name: string): Promise<void> => {
+  await page.waitForTimeout(1200);
+  await page.screenshot({ path: join(folder, `${name}.png`) });
+};
+
+test('the places, from the demo', async ({ page }) => {
+  await page.goto('/pies');
+  await expect(page.getByRole('link', { name: /Saturday damson/ })).toBeVisible();
+  await take(page, 'pies');
+  await page.getByRole('link', { name: /Saturday damson/ }).click();
+  await whenBaked(page);
+  for (const [key, name] of [
+    ['2', 'bench-fruit'],
+    ['3', 'bench-juice'],
+    ['6', 'bench-oven'],
+  ] as const) {
+    await page.keyboard.press(key);
+    if (name === 'bench-oven') await page.getByRole('button', { name: 'as baked' }).click();
+    await take(page, name);
+  }
+  await page.getByRole('button', { name: 'Bake it' }).click();
+  await page.getByRole('button', { name: 'It is in the oven now' }).click();
+  await page.goto('/pies');
+  await page.getByRole('link', { name: /Loganberry/ }).click();
+  await whenBaked(page);
+  await page.getByRole('button', { name: 'Bake it' }).click();
+  await page.getByRole('button', { name: 'It is in the oven now' }).click();
+  await page.getByRole('region', { name: 'Loganberry' }).getByRole('button', { name: /Lower/ }).click();
+  await take(page, 'oven');
+});
