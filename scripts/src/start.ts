@@ -56,23 +56,19 @@ async function shutDown(code: number): Promise<never> {
   process.exit(code);
 }
 
-/** Keeps the database up: a killed one comes back on the same port, and the server finds it again. */
-function keepDatabase(): void {
-  database?.process?.once('exit', () => {
-    if (stopping) return;
-    const wanted = database?.port;
+const LOOK_EVERY_MS = 1000;
+
+/**
+ * Keeps the database up: a killed one comes back on the same port, and the server finds it again. It is watched by its
+ * number, since one left over from an earlier start is not a child of this one.
+ */
+async function keepDatabase(): Promise<void> {
+  while (!stopping) {
+    await sleep(LOOK_EVERY_MS);
+    if (stopping || !database || isAlive(database.pid)) continue;
     say('the database ended; starting it again ...');
-    startDatabase(dataFolder, wanted).then(
-      (again) => {
-        database = again;
-        keepDatabase();
-      },
-      (error: unknown) => {
-        say(error instanceof Error ? error.message : String(error));
-        void shutDown(1);
-      },
-    );
-  });
+    database = await startDatabase(dataFolder, database.port);
+  }
 }
 
 let failures = 0;
@@ -104,7 +100,10 @@ try {
   await buildWeb();
   database = await startDatabase(dataFolder);
   for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => void shutDown(0));
-  keepDatabase();
+  keepDatabase().catch(async (error: unknown) => {
+    say(error instanceof Error ? error.message : String(error));
+    await shutDown(1);
+  });
   keepApp();
   if (!(await appIsReady(port))) {
     say('the server did not come up within a minute; the lines above say why.');

@@ -61,7 +61,6 @@ async function browser(folder: string): Promise<Count> {
       cwd: inRoot('e2e'),
       env: {
         MARDLE_URL: `http://127.0.0.1:${port}`,
-        MARDLE_DB_PID: String(database.process?.pid ?? ''),
         PLAYWRIGHT_JSON_OUTPUT_NAME: report,
       },
     });

@@ -59,16 +59,21 @@ const wetting = (drainedG: number, sugarG: number): number => Math.min(1, draine
 
 const RELEASE_FACTORS = Array.from({ length: 121 }, (_, i) => Math.exp(-0.9 + (1.8 * i) / 120));
 
-/** Belief from weights over a grid of factors: mean and relative deviation. */
-function summarize(factors: readonly number[], weights: readonly number[]): Belief {
+/**
+ * Belief from log weights over a grid of factors: mean and relative deviation. Only their differences count, so even
+ * evidence that nothing on the grid explains leaves a belief: the nearest end of it.
+ */
+function summarize(factors: readonly number[], logWeights: readonly number[]): Belief {
+  const most = Math.max(...logWeights);
+  const weights = logWeights.map((log) => Math.exp(log - most));
   const total = weights.reduce((sum, weight) => sum + weight, 0);
-  if (!(total > 0)) return { factor: 1, deviation: 0.3 };
   const mean = factors.reduce((sum, f, i) => sum + (f * (weights[i] ?? 0)) / total, 0);
   const variance = factors.reduce((sum, f, i) => sum + ((f - mean) ** 2 * (weights[i] ?? 0)) / total, 0);
   return { factor: mean, deviation: Math.sqrt(variance) / mean };
 }
 
-const bell = (x: number, deviation: number): number => Math.exp(-0.5 * (x / deviation) ** 2);
+/** Log of a normal likelihood, up to a constant. */
+const bell = (x: number, deviation: number): number => -0.5 * (x / deviation) ** 2;
 
 /** Belief about the batch's release, before and after the weep test: Bayes' rule on a grid of factors. */
 export function releaseBelief(batch: Batch, spec: Pick<FillingSpec, 'weepTest'>): Belief {
@@ -78,7 +83,7 @@ export function releaseBelief(batch: Batch, spec: Pick<FillingSpec, 'weepTest'>)
   const weights = RELEASE_FACTORS.map((factor) => {
     const expected = expectedWeepG(batch, factor);
     const surprise = Math.log(Math.max(0.1, drainedG) / Math.max(0.1, expected));
-    return bell(Math.log(factor), prior) * bell(surprise, evidenceRules.weepDeviation);
+    return bell(Math.log(factor), prior) + bell(surprise, evidenceRules.weepDeviation);
   });
   return summarize(RELEASE_FACTORS, weights);
 }
@@ -100,11 +105,11 @@ function saucerLikelihood(result: SaucerResult, share: number): number {
  * @param prior belief before it, all causes together
  */
 export function setBelief(result: SaucerResult | null, shareOfTarget: number, prior: Belief): Belief {
-  if (result === null) return prior;
+  if (result === null || prior.deviation === 0 || shareOfTarget <= 0) return prior;
   const weights = RELEASE_FACTORS.map(
     (factor) =>
-      bell(Math.log(factor / prior.factor), prior.deviation) *
-      saucerLikelihood(result, shareOfTarget * factor),
+      bell(Math.log(factor / prior.factor), prior.deviation) +
+      Math.log(Math.max(1e-12, saucerLikelihood(result, shareOfTarget * factor))),
   );
   return summarize(RELEASE_FACTORS, weights);
 }

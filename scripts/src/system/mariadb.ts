@@ -16,8 +16,7 @@ export interface Database {
   readonly user: string;
   readonly password: string;
   readonly name: string;
-  /** Ends when the database process does; null for one that was already running. */
-  readonly process: ChildProcess | null;
+  readonly pid: number;
   stop(): Promise<void>;
 }
 
@@ -157,7 +156,7 @@ export async function startDatabase(folder: string, wantedPort?: number): Promis
   const running = await alreadyRunning(folder);
   if (running) {
     say(`the database already runs on port ${running.port}.`);
-    return { ...login, port: running.port, process: null, stop: () => endProcess(running.pid) };
+    return { ...login, port: running.port, pid: running.pid, stop: () => endProcess(running.pid) };
   }
   const user = userInfo().username;
   await install(folder, user);
@@ -176,5 +175,5 @@ export async function startDatabase(folder: string, wantedPort?: number): Promis
     }
     await sleep(100);
   }
-  return { ...login, port, process: child, stop: () => endProcess(pid) };
+  return { ...login, port, pid, stop: () => endProcess(pid) };
 }

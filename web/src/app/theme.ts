@@ -18,7 +18,7 @@ const rim: MantineColorsTuple = [
 export const theme = createTheme({
   colors: { rim },
   primaryColor: 'rim',
-  primaryShade: { light: 9, dark: 2 },
+  primaryShade: { light: 9, dark: 6 },
   autoContrast: true,
   fontFamily: "'Atkinson Hyperlegible', system-ui, sans-serif",
   headings: { fontFamily: "'Fraunces Variable', Georgia, serif", fontWeight: '600' },
