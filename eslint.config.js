@@ -28,7 +28,7 @@ const insideCore = stages.map((stage) =>
     [
       ...stages
         .filter((other) => other !== stage && !mayImport[stage].includes(other))
-        .map((other) => `../${other}/*`),
+        .map((other) => `**/${other}/*`),
       '@mardle/*',
       'node:*',
       'react*',

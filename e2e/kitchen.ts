@@ -30,6 +30,8 @@ export async function newPie(page: Page, name: string): Promise<string> {
   await page.getByRole('button', { name: 'New pie', exact: true }).click();
   await expect(page.getByRole('navigation', { name: 'Work line' })).toBeVisible();
   await page.getByLabel('Name of the pie').fill(name);
+  // Away from the field, so that the keys of the bench are keys again.
+  await page.getByLabel('Name of the pie').blur();
   return page.url();
 }
 

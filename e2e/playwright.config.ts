@@ -11,6 +11,7 @@ export default defineConfig({
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['line'], ['json']] : 'line',
   use: {
     baseURL,
+    actionTimeout: 10_000,
     viewport: { width: 1280, height: 800 },
     launchOptions: {
       executablePath: '/usr/bin/chromium',

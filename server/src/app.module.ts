@@ -7,6 +7,7 @@ import type { Config } from './config.js';
 import { databaseOptions } from './database/data-source.js';
 import { CONFIG, HealthController } from './health/health.controller.js';
 import { KitchensModule } from './kitchens/kitchens.module.js';
+import { LarderModule } from './larder/larder.module.js';
 import { PiesModule } from './pies/pies.module.js';
 
 @Module({})
@@ -20,6 +21,7 @@ export class AppModule {
           ? [ServeStaticModule.forRoot({ rootPath: config.webFolder, exclude: ['/api/{*path}'] })]
           : []),
         KitchensModule,
+        LarderModule,
         PiesModule,
         BakesModule,
       ],

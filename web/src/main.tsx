@@ -12,6 +12,7 @@ import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Shell } from './app/Shell.js';
 import { theme } from './app/theme.js';
 import { BenchPlace } from './bench/BenchPlace.js';
+import { LarderPlace } from './larder/LarderPlace.js';
 import { OvenPlace } from './oven/OvenPlace.js';
 import { PiesPlace } from './pies/PiesPlace.js';
 
@@ -25,6 +26,7 @@ const router = createBrowserRouter([
       { path: 'pies', element: <PiesPlace /> },
       { path: 'pies/:pieId', element: <BenchPlace /> },
       { path: 'oven', element: <OvenPlace /> },
+      { path: 'larder', element: <LarderPlace /> },
       { path: '*', element: <Navigate to="/pies" replace /> },
     ],
   },

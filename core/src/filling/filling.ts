@@ -10,7 +10,7 @@ import { balance } from './ledger.js';
 import type { Prepared } from './preparation.js';
 import { prepare, preparations } from './preparation.js';
 import type { RunWord, SetReached } from './set.js';
-import { runIndex, runWord, setReached } from './set.js';
+import { glazeReached, runIndex, runWord, setReached } from './set.js';
 import type { FillingSpec } from './spec.js';
 import type { SugarAmount } from './sugar.js';
 import { acidNeutralisedG, sugarAmount } from './sugar.js';
@@ -159,7 +159,7 @@ export function computeFilling(
     dose: { massG: massDoseG, lowG: Math.max(0, massDoseG - half), highG: massDoseG + half },
     thickenerG,
     reached,
-    set: setReached(reached),
+    set: spec.preparation.kind === 'glaze' ? glazeReached(reached) : setReached(reached),
     run: runWord(runIndex(ledger.juiceG, massG, reached)),
     massG,
     heapMl: Math.max(cookedMl, heap * heapedVolumeMl(batch)),

@@ -10,4 +10,6 @@ export * from './spec.js';
 export * from './sugar.js';
 export * from './syrup.js';
 export * from './thickener.js';
-export * from './figures.js';
+export * from './figures/index.js';
+export * from './amounts.js';
+export * from './swap.js';

@@ -10,9 +10,12 @@ export const setTargets: Readonly<Record<SetName, { readonly label: string; read
 
 /** A glaze that binds raw fruit. */
 export const BINDER_G_PER_100G = 7.7;
+/** A glaze still binds at about four fifths of that. */
+export const BINDS_FROM_G_PER_100G = 6;
 export const GLUEY_G_PER_100G = 7.5;
 
-export type SetReached = 'runs' | SetName | 'gluey';
+/** `binds` is a glaze that holds its raw fruit. */
+export type SetReached = 'runs' | SetName | 'gluey' | 'binds';
 
 /** The set that a concentration gives: the bounds lie at the geometric means of neighbouring targets. */
 export function setReached(gPer100G: number): SetReached {
@@ -22,6 +25,10 @@ export function setReached(gPer100G: number): SetReached {
   if (gPer100G < 5.59) return 'clean_slice';
   return gPer100G < GLUEY_G_PER_100G ? 'in_the_hand' : 'gluey';
 }
+
+/** What a glaze of a concentration does. */
+export const glazeReached = (gPer100G: number): SetReached =>
+  gPer100G >= BINDS_FROM_G_PER_100G ? 'binds' : 'runs';
 
 /** Shear modulus of the set juice in Pa (order of magnitude; starch gels, Evans & Haisman 1979, from memory). */
 export const gelStiffnessPa = (gPer100G: number): number => 4 * Math.max(0, gPer100G) ** 2.6;

@@ -35,7 +35,10 @@ export function potency(thickener: Thickener, conditions: StarchConditions): num
   const { ph, boilingH, syrupBrix, set } = conditions;
   const acid = Math.exp(-thickener.acidRate * acidPerH * 10 ** (acidAtPh - ph) * boilingH);
   const boiling = Math.exp(-thickener.boilRatePerH * boilingH);
-  const sugar = Math.max(sugarAtLeast, 1 - sugarPerBrix * Math.max(0, syrupBrix - sugarFromBrix));
+  const sugar =
+    thickener.kind === 'starch'
+      ? Math.max(sugarAtLeast, 1 - sugarPerBrix * Math.max(0, syrupBrix - sugarFromBrix))
+      : 1;
   return setPotency(thickener, set) * acid * boiling * sugar;
 }
 

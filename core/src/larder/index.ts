@@ -3,6 +3,7 @@ export * from './dishes.js';
 export * from './doughs.js';
 export * from './fruits.js';
 export * from './larder.js';
+export * from './own-fruit.js';
 export * from './seasonings.js';
 export * from './sugars.js';
 export * from './thickeners.js';

@@ -3,7 +3,8 @@ import { builtInFruits, solublePercent } from './fruits.js';
 import { care } from './care.js';
 import { builtInDoughs } from './doughs.js';
 import { dishMaterials } from './dishes.js';
-import { builtInLarder, withOwnFruits } from './larder.js';
+import { builtInLarder } from './larder.js';
+import { checkOwnFruit, ownFigureRows, ownFruitFigures, withOwnFruits } from './own-fruit.js';
 import { builtInThickeners } from './thickeners.js';
 
 const fruits = [...builtInFruits.values()];
@@ -109,5 +110,25 @@ describe('a kitchen’s own fruit', () => {
     expect(own?.acidPercent).toBe(builtInFruits.get('damson')?.acidPercent);
     expect(own?.source).toMatch(/own figures/);
     expect(builtInFruits.has('hedge_damson')).toBe(false);
+  });
+
+  const hedge = (figures: object, more: object = {}): string[] =>
+    checkOwnFruit({ id: 'hedge', label: 'Hedge', like: 'damson', figures, ...more }).map(
+      ({ field }) => field,
+    );
+
+  it('has a row for every figure it may set', () => {
+    expect([...ownFigureRows.keys()]).toEqual([...ownFruitFigures]);
+  });
+
+  it('is refused where sums could not stand on it', () => {
+    expect(hedge({})).toEqual([]);
+    expect(hedge({}, { like: 'moon' })).toEqual(['like']);
+    expect(hedge({}, { id: 'plum' })).toEqual(['id']);
+    expect(hedge({ sparkle: 3 })).toEqual(['figures.sparkle']);
+    expect(hedge({ ph: Number.NaN })).toEqual(['figures.ph']);
+    expect(hedge({ cupG: 0 })).toEqual(['figures.cupG']);
+    expect(hedge({ releaseFirm: 0.6, releaseRipe: 0.4 })).toEqual(['figures.releaseFirm']);
+    expect(hedge({ waterPercent: 95, juiceBrix: 40 })).toEqual(['figures.juiceBrix']);
   });
 });

@@ -1,5 +1,5 @@
 import type { Larder } from '../larder/index.js';
-import { dishMaterials, seasonings, washes } from '../larder/index.js';
+import { checkOwnFruit, dishMaterials, seasonings, washes } from '../larder/index.js';
 import { limitOf } from './limits.js';
 import type { PieSpec } from './spec.js';
 import { SPEC_FORMAT, SPEC_VERSION } from './spec.js';
@@ -87,6 +87,16 @@ function checkFilling({ filling }: PieSpec, larder: Larder): Problem[] {
       ...within(`${at}.share`, part.share, 'filling.thickeners.share'),
     );
   });
+  const gelatine = filling.thickeners.findIndex(
+    ({ thickener }) => larder.thickeners.get(thickener)?.kind === 'gelatine',
+  );
+  if (gelatine >= 0 && filling.preparation.kind !== 'glaze') {
+    problems.push({
+      field: `filling.thickeners.${gelatine}.thickener`,
+      message: 'Gelatine melts in the oven and lets the juice go.',
+      remedy: 'Take a starch, or prepare the filling as a glaze with raw fruit, which is not baked.',
+    });
+  }
   filling.seasonings.forEach((part, i) => {
     const at = `filling.seasonings.${i}`;
     problems.push(
@@ -155,9 +165,7 @@ export function checkSpec(spec: PieSpec, larder: Larder): Problem[] {
     ...within('pastry.thicknessMm', spec.pastry.thicknessMm),
     ...checkBake(spec),
     ...spec.ownFruits.flatMap((own, i) =>
-      Object.entries(own.figures).flatMap(([key, value]) =>
-        within(`ownFruits.${i}.figures.${key}`, value, 'ownFruits.figure'),
-      ),
+      checkOwnFruit(own).map((problem) => ({ ...problem, field: `ownFruits.${i}.${problem.field}` })),
     ),
   ];
 }

@@ -1,4 +1,4 @@
-export * from './advice.js';
+export * from './advice/index.js';
 export * from './bake.js';
 export * from './body.js';
 export * from './check.js';

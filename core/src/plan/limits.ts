@@ -35,7 +35,6 @@ bake.startC|-30|45|The pie goes in between -30 °C, frozen, and 45 °C.
 bake.altitudeM|-400|5000|Altitude between -400 and 5000 m.
 bake.stages.tempC|120|290|Bake between 120 and 290 °C.
 bake.stages.timeMin|0|240|A stage lasts 0 to 240 minutes.
-ownFruits.figure|-5|10000|Figures of a fruit are percents, shares or grams as in its table.
 `;
 
 export interface Limit {

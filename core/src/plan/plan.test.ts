@@ -101,6 +101,7 @@ describe('bad input', () => {
     ['0 g of fruit', withFilling({ fruitMassG: 0 }), 'filling.fruitMassG'],
     ['a negative amount', withFilling({ lemonJuiceG: -5 }), 'filling.lemonJuiceG'],
     ['a huge amount', withFilling({ fruitMassG: 1e9 }), 'filling.fruitMassG'],
+    ['more than can be heaped', withFilling({ fruitMassG: 15000 }), 'filling.fruitMassG'],
     ['not a number', withFilling({ butterG: Number.NaN }), 'filling.butterG'],
     ['no fruit', withFilling({ fruits: [] }), 'filling.fruits'],
     [
@@ -184,7 +185,10 @@ describe('any spec within the limits', () => {
             },
           };
           const planned = draftPlan(spec);
-          if (!planned.ok) throw new Error(JSON.stringify(planned.problems));
+          if (!planned.ok) {
+            expect(planned.problems.map(({ field }) => field)).toEqual(['filling.fruitMassG']);
+            return;
+          }
           for (const { value, low, high } of Object.values(planned.plan.figures)) {
             expect([value, low, high].every(Number.isFinite)).toBe(true);
             expect(value).toBeGreaterThanOrEqual(0);

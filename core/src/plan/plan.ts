@@ -6,8 +6,9 @@ import { computeFilling, fillingFigures, fruitToFillG } from '../filling/index.j
 import type { Larder } from '../larder/index.js';
 import { builtInLarder, washes, withOwnFruits } from '../larder/index.js';
 import type { Figure } from '../units/index.js';
-import type { Advice } from './advice.js';
-import { allergensOf, makeAdvice } from './advice.js';
+import { showText } from '../units/index.js';
+import type { Advice } from './advice/index.js';
+import { allergensOf, makeAdvice } from './advice/index.js';
 import type { Bake } from './bake.js';
 import { bakeBody } from './bake.js';
 import { bakeFigures } from './bake-figures.js';
@@ -49,7 +50,8 @@ export type Planned =
 const LEDGER_OVEN_C = 185;
 const LEDGER_BUBBLING_MIN = 20;
 
-function surroundings(spec: PieSpec): Surroundings {
+/** What the filling of a spec is surrounded by, for the ledger. */
+export function surroundings(spec: PieSpec): Surroundings {
   const dish = measureDish(spec.dish);
   return {
     topFactor: lidTopFactor(ventShare(spec.form, dish.topAreaCm2)),
@@ -90,6 +92,19 @@ function assemble(
   };
 }
 
+/** A heap higher than half a ball over the dish is no pie. */
+function checkHeap(spec: PieSpec, filling: Filling): Problem | null {
+  const { netMl } = measureDish(spec.dish);
+  const mostMl = netMl + (Math.PI * spec.dish.topCm ** 3) / 12;
+  if (filling.heapMl <= mostMl) return null;
+  const holdsG = (filling.batch.massG * netMl) / filling.cookedMl;
+  return {
+    field: 'filling.fruitMassG',
+    message: `${showText(filling.batch.massG, 'g')} of fruit cannot be heaped in this dish.`,
+    remedy: `It takes about ${showText(holdsG, 'g')}; use a larger dish for the rest, or leave the mass empty to fill this one.`,
+  };
+}
+
 /** Plans a pie without baking it: a few milliseconds, for every turn of a dial. */
 export function draftPlan(spec: PieSpec, builtIn: Larder = builtInLarder): Planned {
   const larder = withOwnFruits(builtIn, spec.ownFruits);
@@ -99,6 +114,8 @@ export function draftPlan(spec: PieSpec, builtIn: Larder = builtInLarder): Plann
   const fruitMassG =
     spec.filling.fruitMassG ?? fruitToFillG(spec.filling, measureDish(spec.dish).netMl, around, larder);
   const filling = computeFilling(spec.filling, fruitMassG, around, larder);
+  const tooMuch = checkHeap(spec, filling);
+  if (tooMuch) return { ok: false, problems: [tooMuch] };
   const build = buildPie(spec.form, spec.dish, spec.pastry, filling.heapMl, filling.cookedMl, larder);
   const body = pieBody(spec, filling, build, larder);
   return { ok: true, plan: assemble(spec, filling, build, body, null, larder) };

@@ -4,7 +4,9 @@ import type { Config } from '../config.js';
 import { BakeEntity, BakeEventEntity } from '../bakes/bake.entities.js';
 import { DishEntity, KitchenEntity, OvenEntity } from '../kitchens/kitchen.entities.js';
 import { PieEntity, PieVersionEntity } from '../pies/pie.entities.js';
+import { OwnFruitEntity } from '../larder/own-fruit.entity.js';
 import { FirstTables1764032400000 } from './migrations/0001-first-tables.js';
+import { OwnFruits1764036000000 } from './migrations/0002-own-fruits.js';
 
 export function databaseOptions({ database }: Config): DataSourceOptions {
   return {
@@ -23,8 +25,9 @@ export function databaseOptions({ database }: Config): DataSourceOptions {
       PieVersionEntity,
       BakeEntity,
       BakeEventEntity,
+      OwnFruitEntity,
     ],
-    migrations: [FirstTables1764032400000],
+    migrations: [FirstTables1764032400000, OwnFruits1764036000000],
     synchronize: false,
     poolSize: 8,
     connectTimeout: 4000,

@@ -1,7 +1,8 @@
-import { IconFlame, IconSoup } from '@tabler/icons-react';
+import { IconBasket, IconFlame, IconSoup } from '@tabler/icons-react';
 
 /** The places of the application, in the order of a baker's day. */
 export const places = [
   { to: '/pies', word: 'Pies', Icon: IconSoup },
   { to: '/oven', word: 'Oven', Icon: IconFlame },
+  { to: '/larder', word: 'Larder', Icon: IconBasket },
 ] as const;

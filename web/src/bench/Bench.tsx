@@ -1,5 +1,5 @@
 import type { PieResponse } from '@mardle/contract';
-import type { PieSpec, Station } from '@mardle/core';
+import type { OwnFruit, PieSpec, Station } from '@mardle/core';
 import { stations } from '@mardle/core';
 import { useHotkeys } from '@mantine/hooks';
 import { useState } from 'react';
@@ -13,6 +13,7 @@ import classes from './Bench.module.css';
 import { BenchHead } from './BenchHead.js';
 import type { PieView } from './CrossSection/CrossSection.js';
 import { CrossSection } from './CrossSection/CrossSection.js';
+import { SliceOnPlate } from './SliceOnPlate/SliceOnPlate.js';
 import { Slip } from './Slip/Slip.js';
 import { FruitStation } from './stations/FruitStation.js';
 import { JuiceStation } from './stations/JuiceStation.js';
@@ -24,13 +25,19 @@ import { WorkLine } from './WorkLine/WorkLine.js';
 
 const isStation = (name: string | null): name is Station => stations.some((station) => station === name);
 
+interface BenchProps {
+  readonly pie: PieResponse;
+  readonly spec: PieSpec;
+  readonly kitchenFruits: readonly OwnFruit[];
+}
+
 /** The bench: work line above, the pie and the open station left, the slip right. */
-export function Bench({ pie, spec }: { readonly pie: PieResponse; readonly spec: PieSpec }) {
+export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
   const [search, setSearch] = useSearchParams();
   const wanted = search.get('station');
   const station: Station = isStation(wanted) ? wanted : 'shape';
   const open = (next: Station): void => void setSearch({ station: next }, { replace: true });
-  const [view, setView] = useState<PieView>('filled');
+  const [view, setView] = useState<PieView | 'slice'>('filled');
   const undo = useBench((state) => state.undo);
   const now = usePlanOf(spec);
   const { plan, problems } = now;
@@ -53,18 +60,18 @@ export function Bench({ pie, spec }: { readonly pie: PieResponse; readonly spec:
             {plan ? (
               <>
                 <div className={classes.views} role="group" aria-label="Picture">
-                  {(['filled', 'baked'] as const).map((name) => (
+                  {(['filled', 'baked', 'slice'] as const).map((name) => (
                     <button
                       key={name}
                       type="button"
                       aria-pressed={view === name}
                       onClick={() => setView(name)}
                     >
-                      as {name}
+                      {name === 'slice' ? 'the slice' : `as ${name}`}
                     </button>
                   ))}
                 </div>
-                <CrossSection plan={plan} view={view} />
+                {view === 'slice' ? <SliceOnPlate plan={plan} /> : <CrossSection plan={plan} view={view} />}
               </>
             ) : (
               <div role="alert">
@@ -81,8 +88,8 @@ export function Bench({ pie, spec }: { readonly pie: PieResponse; readonly spec:
           </Plate>
           <Plate label={`Station: ${station}`} className={classes.controls}>
             {station === 'shape' && <ShapeStation {...stationProps} />}
-            {station === 'fruit' && <FruitStation {...stationProps} />}
-            {station === 'juice' && <JuiceStation {...stationProps} />}
+            {station === 'fruit' && <FruitStation {...stationProps} kitchenFruits={kitchenFruits} />}
+            {station === 'juice' && <JuiceStation pieId={pie.id} {...stationProps} />}
             {station === 'pastry' && <PastryStation {...stationProps} />}
             {station === 'top' && <TopStation {...stationProps} />}
             {station === 'oven' && (

@@ -1,14 +1,17 @@
 import { useEffect } from 'react';
 import { useParams } from 'react-router';
+import { useOwnFruits } from '../api/larder.js';
 import { usePie } from '../api/pies.js';
 import { Failure } from '../kit/Failure.js';
 import { useBench } from '../state/bench.js';
 import { Bench } from './Bench.js';
+import { withKitchenFruits } from './kitchenFruits.js';
 
 /** A pie's bench: fetches the pie, lays it on the bench, watches for versions saved elsewhere. */
 export function BenchPlace() {
   const { pieId = '' } = useParams();
   const { data: pie, error } = usePie(pieId);
+  const { data: kitchenFruits, error: fruitError } = useOwnFruits();
   const onBench = useBench((state) => state.pieId);
   const spec = useBench((state) => state.spec);
   const load = useBench((state) => state.load);
@@ -25,5 +28,7 @@ export function BenchPlace() {
 
   if (error && !pie) return <Failure error={error} />;
   if (!spec || !pie || onBench !== pieId) return <p role="status">Fetching the pie …</p>;
-  return <Bench pie={pie} spec={spec} />;
+  if (!kitchenFruits)
+    return fruitError ? <Failure error={fruitError} /> : <p role="status">Looking into the larder …</p>;
+  return <Bench pie={pie} spec={withKitchenFruits(spec, kitchenFruits)} kitchenFruits={kitchenFruits} />;
 }

@@ -54,3 +54,34 @@ export const lemonStops: readonly DialStop[] = [
   { value: 45, word: 'one lemon' },
   { value: 90, word: 'two lemons' },
 ];
+
+export const minuteStops: readonly DialStop[] = [
+  { value: 5, word: 'brief' },
+  { value: 15, word: 'short' },
+  { value: 30, word: 'half hour' },
+  { value: 45, word: 'usual' },
+  { value: 60, word: 'one hour' },
+  { value: 120, word: 'two hours' },
+];
+
+export const boilStops: readonly DialStop[] = [
+  { value: 35, word: 'thin' },
+  { value: 55, word: 'syrup' },
+  { value: 62, word: 'thick' },
+  { value: 70, word: 'nearly candy' },
+];
+
+export const liquidStops: readonly DialStop[] = [
+  { value: 0, word: 'none' },
+  { value: 60, word: 'a splash' },
+  { value: 120, word: 'half a cup' },
+  { value: 240, word: 'a cup' },
+  { value: 400, word: 'plenty' },
+];
+
+export const cookedStops: readonly DialStop[] = [
+  { value: 0.05, word: 'a few' },
+  { value: 0.12, word: 'an eighth' },
+  { value: 0.25, word: 'a quarter' },
+  { value: 0.5, word: 'half' },
+];

@@ -8,6 +8,9 @@ const marks = {
   danger: { Icon: IconAlertTriangle, word: 'Danger' },
 } as const;
 
+/** Danger stands first. */
+const order = { good: 0, watch: 1, danger: 2 } as const;
+
 /** What should be said where the work is: colour, shape and word together. */
 export function AdviceList({
   advice,
@@ -19,17 +22,19 @@ export function AdviceList({
   if (advice.length === 0) return null;
   return (
     <ul className={classes.list} aria-label={label}>
-      {advice.map(({ id, level, text }) => {
-        const { Icon, word } = marks[level];
-        return (
-          <li key={id} className={classes[level]}>
-            <Icon size={20} aria-hidden />
-            <span>
-              <b>{word}.</b> {text}
-            </span>
-          </li>
-        );
-      })}
+      {[...advice]
+        .sort((a, b) => order[b.level] - order[a.level])
+        .map(({ id, level, text }) => {
+          const { Icon, word } = marks[level];
+          return (
+            <li key={id} className={classes[level]}>
+              <Icon size={20} aria-hidden />
+              <span>
+                <b>{word}.</b> {text}
+              </span>
+            </li>
+          );
+        })}
     </ul>
   );
 }

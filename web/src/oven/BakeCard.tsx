@@ -1,17 +1,16 @@
 import type { BakeEventKind, RunningBake } from '@mardle/core';
-import { care, runningBake, showText, standing } from '@mardle/core';
+import { runningBake, showText, standing } from '@mardle/core';
 import { Button } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { AdviceList } from '../kit/Advice.js';
 import { Plate } from '../kit/Plate/Plate.js';
 import { useOutbox } from '../state/outbox.js';
 import { useSettings } from '../state/settings.js';
 import classes from './BakeCard.module.css';
-import { countdown, timeText } from './countdown.js';
+import { countdown, timeText } from '../kit/countdown.js';
 import type { BakeNow } from './useRunning.js';
 import { useBakeTimes } from './useRunning.js';
 
-interface BakeCardProps extends BakeNow {
+interface BakeCardProps extends Omit<BakeNow, 'state'> {
   readonly now: number;
   /** The one that Space acts on. */
   readonly first: boolean;
@@ -121,7 +120,6 @@ export function BakeCard({ bake, events, now, first }: BakeCardProps) {
           first slice at {timeText(state.sliceAt)}
         </span>
       </div>
-      {state.outAt === null && <AdviceList label="Care" advice={[{ ...care('steam'), station: 'oven' }]} />}
     </Plate>
   );
 }

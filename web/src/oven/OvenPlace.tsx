@@ -1,10 +1,15 @@
 import { Alert, Button, Group } from '@mantine/core';
 import { useEffect } from 'react';
 import { Link } from 'react-router';
+import type { Advice } from '@mardle/core';
+import { care } from '@mardle/core';
+import { AdviceList } from '../kit/Advice.js';
 import { Failure } from '../kit/Failure.js';
 import { BakeCard } from './BakeCard.js';
 import classes from './OvenPlace.module.css';
-import { useBakesNow, useNow, useSendOutbox } from './useRunning.js';
+import { useNow } from '../kit/useNow.js';
+import type { BakeNow } from './useRunning.js';
+import { useBakesNow, useSendOutbox } from './useRunning.js';
 
 /** Keeps the display awake while something is in the oven. */
 function useAwake(wanted: boolean): void {
@@ -27,6 +32,28 @@ function useAwake(wanted: boolean): void {
       void lock?.release();
     };
   }, [wanted]);
+}
+
+/** What to say while pies are in: steam, and an oven that is asked for two temperatures at once. */
+function ovenAdvice(running: readonly BakeNow[]): Advice[] {
+  const inside = running.filter(({ state }) => state.outAt === null);
+  const clashes = [...new Set(inside.map(({ bake }) => bake.spec.bake.oven.label))].flatMap(
+    (oven): Advice[] => {
+      const settings = new Set(
+        inside.filter(({ bake }) => bake.spec.bake.oven.label === oven).map(({ state }) => state.setTempC),
+      );
+      if (settings.size < 2) return [];
+      return [
+        {
+          id: `two_temperatures.${oven}`,
+          station: 'oven',
+          level: 'watch',
+          text: `The ${oven} is asked for ${[...settings].sort((a, b) => a - b).join(' and ')} °C at once. Keep it hot until the last pie’s first stage is over; foil the one that is ahead.`,
+        },
+      ];
+    },
+  );
+  return [...clashes, ...(inside.length > 0 ? [{ ...care('steam'), station: 'oven' as const }] : [])];
 }
 
 /** Running bakes, read from two metres: what is where, how long to the next touch, and the touch as one big button. */
@@ -57,9 +84,10 @@ export function OvenPlace() {
         </div>
       )}
       <div className={classes.bakes}>
-        {running.map((one, i) => (
-          <BakeCard key={one.bake.id} {...one} now={now} first={i === 0} />
+        {running.map(({ bake, events }, i) => (
+          <BakeCard key={bake.id} bake={bake} events={events} now={now} first={i === 0} />
         ))}
+        <AdviceList label="Care" advice={ovenAdvice(running)} />
       </div>
       {eaten.length > 0 && (
         <section className={classes.eaten}>

@@ -8,49 +8,31 @@ import { ProblemError } from '../api/client.js';
 import { useOutbox } from '../state/outbox.js';
 import { bakeThrough } from '../workers/bake.js';
 
-const TICK_MS = 1000;
 const RESEND_MS = 4000;
 /** Until the simulation has said how long this pie cools. */
 const COOL_GUESS_MIN = 180;
 
-/** The time, each second. */
-export function useNow(): number {
-  const [now, setNow] = useState(() => Date.now());
-  useEffect(() => {
-    const timer = setInterval(() => setNow(Date.now()), TICK_MS);
-    return () => clearInterval(timer);
-  }, []);
-  return now;
-}
-
 /** When things are due in a bake, by simulating the pie it was loaded with. */
-export function useBakeTimes({ id, spec, stages }: BakeResponse): BakeTimes {
+export function useBakeTimes(bake: BakeResponse): BakeTimes {
+  const { id, spec, stages } = bake;
   const { data } = useQuery({
     queryKey: ['bake-times', id],
     staleTime: Infinity,
     queryFn: async (): Promise<BakeTimes | null> => {
       const drafted = draftPlan({ ...spec, bake: { ...spec.bake, stages } });
       if (!drafted.ok) return null;
-      const bake = await bakeThrough(drafted.plan.body, drafted.plan.spec.bake);
-      if (!bake) return null;
+      const baked = await bakeThrough(drafted.plan.body, drafted.plan.spec.bake);
+      if (!baked) return null;
       return {
         stages,
-        turnMin: bake.turnMin,
-        foilMin: bake.foilMin,
-        bubblingMin: bake.events.centreBubblingMin,
-        coolMin: bake.cooling.sliceMin ?? COOL_GUESS_MIN,
+        turnMin: baked.turnMin,
+        foilMin: baked.foilMin,
+        bubblingMin: baked.events.centreBubblingMin,
+        coolMin: baked.cooling.sliceMin ?? COOL_GUESS_MIN,
       };
     },
   });
-  return (
-    data ?? {
-      stages,
-      turnMin: Math.round(stages[0].timeMin + stages[1].timeMin / 3),
-      foilMin: null,
-      bubblingMin: null,
-      coolMin: COOL_GUESS_MIN,
-    }
-  );
+  return data ?? timesBySettings(bake);
 }
 
 /** Sends waiting taps as soon as the server answers, and again until it does. Returns why it does not, if so. */
@@ -98,30 +80,28 @@ export function allEvents(
 export interface BakeNow {
   readonly bake: BakeResponse;
   readonly events: readonly BakeEvent[];
+  /** By the settings alone; a card refines it by its own simulation. */
+  readonly state: RunningBake;
 }
 
-/** Bakes with all their events, split into those that still need somebody and those eaten. */
+/** Bakes with all their events: those that still need somebody, next due first, and those eaten. */
 export function useBakesNow(): { running: BakeNow[]; eaten: BakeNow[]; error: unknown; loading: boolean } {
   const { data = [], error, isPending } = useBakes();
   const waiting = useOutbox((state) => state.waiting);
-  const all = data.map((bake) => ({ bake, events: allEvents(bake, waiting) }));
-  const isEaten = ({ bake, events }: BakeNow): boolean => stateOf(bake, events).phase === 'eaten';
-  return {
-    running: all.filter((one) => !isEaten(one)),
-    eaten: all.filter(isEaten),
-    error,
-    loading: isPending,
-  };
+  const all = data.map((bake) => {
+    const events = allEvents(bake, waiting);
+    return { bake, events, state: runningBake(timesBySettings(bake), events, 0) };
+  });
+  const running = all.filter(({ state }) => state.phase !== 'eaten');
+  running.sort((a, b) => (a.state.next?.dueAt ?? 0) - (b.state.next?.dueAt ?? 0));
+  return { running, eaten: all.filter(({ state }) => state.phase === 'eaten'), error, loading: isPending };
 }
 
-/** Phase alone, without the simulation. */
-function stateOf(bake: BakeResponse, events: readonly BakeEvent[]): RunningBake {
-  const times = {
-    stages: bake.stages,
-    turnMin: 0,
-    foilMin: null,
-    bubblingMin: null,
-    coolMin: COOL_GUESS_MIN,
-  };
-  return runningBake(times, events, 0);
-}
+/** When things are due as far as the settings alone can say, until the simulation has answered. */
+const timesBySettings = ({ stages }: BakeResponse): BakeTimes => ({
+  stages,
+  turnMin: Math.round(stages[0].timeMin + stages[1].timeMin / 3),
+  foilMin: null,
+  bubblingMin: null,
+  coolMin: COOL_GUESS_MIN,
+});

@@ -1,13 +1,15 @@
 import { ActionIcon, Button, NumberInput, Select, Switch } from '@mantine/core';
-import type { FruitPart, FruitState } from '@mardle/core';
+import type { FruitPart, FruitState, Larder, OwnFruit } from '@mardle/core';
 import { builtInLarder, withOwnFruits } from '@mardle/core';
 import { IconPlus, IconX } from '@tabler/icons-react';
+import { useMemo } from 'react';
 import { Choice } from '../../kit/Choice/Choice.js';
 import { Dial } from '../../kit/Dial/Dial.js';
 import { Fig } from '../../kit/Figure/Fig.js';
 import type { StationProps } from '../useBenchSpec.js';
 import { changeFilling } from '../useBenchSpec.js';
 import { juicinessStops } from '../words.js';
+import { FruitAmount } from './FruitAmount.js';
 import classes from './stations.module.css';
 
 const states: readonly { value: FruitState; label: string }[] = [
@@ -19,23 +21,34 @@ const states: readonly { value: FruitState; label: string }[] = [
 const MOST_FRUITS = 6;
 
 /** Fruits by group, for the list. */
-function fruitGroups(
-  spec: StationProps['spec'],
-): { group: string; items: { value: string; label: string }[] }[] {
+function fruitGroups(larder: Larder): { group: string; items: { value: string; label: string }[] }[] {
   const groups = new Map<string, { value: string; label: string }[]>();
-  for (const { id, label, group } of withOwnFruits(builtInLarder, spec.ownFruits).fruits.values()) {
+  for (const { id, label, group } of larder.fruits.values()) {
     groups.set(group, [...(groups.get(group) ?? []), { value: id, label }]);
   }
   return [...groups].map(([group, items]) => ({ group, items }));
 }
 
+/** All the fruit, in g, that gives one part of the mix this much. */
+function wholeMassG(parts: readonly FruitPart[], i: number, preparedG: number): number {
+  const shares = parts.reduce((sum, { share }) => sum + share, 0);
+  return Math.min(20000, Math.max(20, Math.round((preparedG * shares) / (parts[i]?.share ?? shares))));
+}
+
+interface FruitStationProps extends StationProps {
+  readonly kitchenFruits: readonly OwnFruit[];
+}
+
 /** Which fruit, in which state, how juicy. */
-export function FruitStation({ spec, plan }: StationProps) {
+export function FruitStation({ spec, plan, kitchenFruits }: FruitStationProps) {
   const { fruits } = spec.filling;
   const set = (i: number, part: Partial<FruitPart>): void =>
     changeFilling({ fruits: fruits.map((old, j) => (j === i ? { ...old, ...part } : old)) });
-  const groups = fruitGroups(spec);
-  const larder = withOwnFruits(builtInLarder, spec.ownFruits);
+  const larder = useMemo(
+    () => withOwnFruits(withOwnFruits(builtInLarder, spec.ownFruits), kitchenFruits),
+    [spec.ownFruits, kitchenFruits],
+  );
+  const groups = useMemo(() => fruitGroups(larder), [larder]);
   return (
     <div className={classes.station}>
       {fruits.map((part, i) => {
@@ -109,10 +122,27 @@ export function FruitStation({ spec, plan }: StationProps) {
               shown={part.ripeness.toFixed(1)}
               onChange={(ripeness) => set(i, { ripeness })}
             />
-            <p className={classes.side}>
-              Buy <Fig figure={plan?.figures[`fruit.${i}.bought`]} />; of its water{' '}
-              <Fig figure={plan?.figures[`fruit.${i}.release`]} band /> comes free.
-            </p>
+            <div className={classes.facts}>
+              {plan?.filling.batch.fruits[i] && (
+                <FruitAmount
+                  item={plan.filling.batch.fruits[i]}
+                  onChange={(preparedG) => changeFilling({ fruitMassG: wholeMassG(fruits, i, preparedG) })}
+                />
+              )}
+              <p>
+                Of its water <Fig figure={plan?.figures[`fruit.${i}.release`]} band /> comes free. Buy{' '}
+                <Fig figure={plan?.figures[`fruit.${i}.bought`]} />.{' '}
+                {spec.filling.fruitMassG !== null && i === 0 && (
+                  <Button
+                    variant="default"
+                    size="compact-sm"
+                    onClick={() => changeFilling({ fruitMassG: null })}
+                  >
+                    Fill the dish
+                  </Button>
+                )}
+              </p>
+            </div>
           </div>
         );
       })}

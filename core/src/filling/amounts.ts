@@ -1,0 +1,38 @@
+import type { Fruit } from '../larder/index.js';
+import { ML_PER_CUP } from '../units/index.js';
+import { boughtMassG } from './batch.js';
+import type { FruitPart } from './spec.js';
+
+/** One amount of a fruit said in every way a baker says it. */
+export interface FruitAmount {
+  readonly preparedG: number;
+  readonly boughtG: number;
+  readonly cups: number;
+  /** Null for fruit that is not counted. */
+  readonly pieces: number | null;
+}
+
+export const amountWays = ['preparedG', 'boughtG', 'cups', 'pieces'] as const;
+export type AmountWay = (typeof amountWays)[number];
+
+/** Prepared grams said in every way. */
+export function amountsOf(fruit: Fruit, part: FruitPart, preparedG: number): FruitAmount {
+  const boughtG = boughtMassG({ fruit, part, massG: preparedG });
+  return {
+    preparedG,
+    boughtG,
+    cups: preparedG / fruit.cupG,
+    pieces: fruit.piecesPerKg === null ? null : (boughtG * fruit.piecesPerKg) / 1000,
+  };
+}
+
+/** Prepared grams from any way of saying the amount: the inverse of `amountsOf`. Throws for pieces of uncounted fruit. */
+export function preparedFrom(fruit: Fruit, part: FruitPart, way: AmountWay, amount: number): number {
+  const one = amountsOf(fruit, part, 1)[way];
+  if (one === null) throw new Error(`${fruit.label} is not counted in pieces`);
+  return amount / one;
+}
+
+/** Grams of the prepared fruit in a volume. */
+export const fruitInVolumeG = (fruit: Fruit, volumeMl: number): number =>
+  (fruit.cupG * volumeMl) / ML_PER_CUP;

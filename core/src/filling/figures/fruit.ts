@@ -1,0 +1,90 @@
+import type { Figure, Input } from '../../units/index.js';
+import { figure, from, given } from '../../units/index.js';
+import { boughtMassG } from '../batch.js';
+import { BAND_DEVIATIONS } from '../evidence.js';
+import type { Filling } from '../filling.js';
+import type { FillingSpec } from '../spec.js';
+import { CHOICE_SOURCE } from './source.js';
+
+/** Figures of the fruit itself. */
+export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
+  const { batch, release } = filling;
+  const chosen = spec.fruitMassG !== null;
+  const perFruit = batch.fruits.flatMap((item, i): Figure[] => [
+    figure({
+      id: `fruit.${i}.mass`,
+      label: `${item.fruit.label}, prepared`,
+      value: item.massG,
+      unit: 'g',
+      spread: chosen ? 0 : 0.08,
+      rule: 'Its share of the fruit.',
+      inputs: from('fruit.mass'),
+      source: chosen ? CHOICE_SOURCE : 'heap and collapse of the fruit table',
+    }),
+    figure({
+      id: `fruit.${i}.bought`,
+      label: `${item.fruit.label}, as bought`,
+      value: boughtMassG(item),
+      unit: 'g',
+      spread: chosen ? 0.05 : 0.1,
+      rule: 'Prepared fruit divided by the share that is left after peel, core and stone.',
+      inputs: [...from(`fruit.${i}.mass`), given('refuse', 100 * item.fruit.refuse, 'percent')],
+      source: item.fruit.source,
+    }),
+    figure({
+      id: `fruit.${i}.release`,
+      label: `${item.fruit.label}, juice that comes free`,
+      value: 100 * (filling.prepared.releases[i] ?? 0),
+      unit: 'percent',
+      spread: BAND_DEVIATIONS * release.deviation,
+      rule: 'Share of its water that ends free: firm to ripe by the table, then cutting, freezing and sugar each keep less in; a weep test moves it.',
+      inputs: [
+        given('when firm', 100 * item.fruit.releaseFirm, 'percent'),
+        given('when ripe', 100 * item.fruit.releaseRipe, 'percent'),
+        given('ripeness, -2 to 2', item.part.ripeness, 'ratio'),
+        given('factor of this batch', release.factor, 'ratio'),
+      ],
+      source: item.fruit.source,
+    }),
+  ]);
+  const composition: [string, string, number][] = [
+    ['water', 'Water in the fruit', batch.waterG],
+    ['sugars', 'The fruit’s own sugar', batch.sugarsG],
+    ['acid', 'The fruit’s acid', batch.acidG],
+  ];
+  const columns: Record<string, (f: (typeof batch.fruits)[number]) => number> = {
+    water: (f) => f.fruit.waterPercent,
+    sugars: (f) => f.fruit.sugarsPercent,
+    acid: (f) => f.fruit.acidPercent,
+  };
+  return [
+    figure({
+      id: 'fruit.mass',
+      label: 'Fruit, prepared',
+      value: batch.massG,
+      unit: 'g',
+      spread: chosen ? 0 : 0.08,
+      rule: chosen
+        ? 'The mass you set.'
+        : 'Fruit whose cooked filling comes level with the lined dish: its heaped volume, how far it sinks, and what sugar and juice add.',
+      inputs: chosen ? [] : from('dish.net'),
+      source: chosen ? CHOICE_SOURCE : 'cup weights and collapse of the fruit table; 240 mL to the cup',
+    }),
+    ...perFruit,
+    ...composition.map(([key, label, value]) =>
+      figure({
+        id: `fruit.${key}`,
+        label,
+        value,
+        unit: 'g',
+        spread: key === 'water' ? 0.02 : 0.15,
+        rule: 'Percent of each fruit times its mass, added up.',
+        inputs: batch.fruits.flatMap((f, i): Input[] => [
+          { figure: `fruit.${i}.mass` },
+          given(f.fruit.label, columns[key]?.(f) ?? 0, 'percent'),
+        ]),
+        source: 'standard food composition tables, from memory',
+      }),
+    ),
+  ];
+}

@@ -1,0 +1,44 @@
+import type { Larder } from '../../larder/index.js';
+import { solublePercent } from '../../larder/index.js';
+import type { Figure } from '../../units/index.js';
+import { figure, from, given } from '../../units/index.js';
+import type { Filling } from '../filling.js';
+import type { FillingSpec } from '../spec.js';
+import { fruitFigures } from './fruit.js';
+import { ledgerFigures } from './ledger.js';
+import { preparationFigures } from './preparation.js';
+import { sugarFigures } from './sugar.js';
+import { thickenerFigures } from './thickener.js';
+
+/** All figures of a filling, each with its story. */
+export function fillingFigures(spec: FillingSpec, filling: Filling, larder: Larder): Figure[] {
+  const soluble = filling.batch.fruits.map(({ fruit }) => solublePercent(fruit));
+  return [
+    ...fruitFigures(spec, filling),
+    ...sugarFigures(spec, filling, larder),
+    ...preparationFigures(filling),
+    ...ledgerFigures(filling),
+    figure({
+      id: 'filling.ph',
+      label: 'Acidity',
+      value: filling.ph,
+      unit: 'pH',
+      low: filling.ph - 0.2,
+      high: filling.ph + 0.2,
+      rule: 'Hydrogen ions averaged by mass over fruit and lemon.',
+      inputs: [given('soluble solids of the first fruit', soluble[0] ?? 0, 'percent')],
+      source: 'published pH ranges of fruits, from memory',
+    }),
+    figure({
+      id: 'filling.mass',
+      label: 'Filling',
+      value: filling.massG,
+      unit: 'g',
+      spread: 0.03,
+      rule: 'Fruit, sugar, thickener, lemon, liquid and butter, less what was boiled away.',
+      inputs: from('fruit.mass', 'sugar.mass', 'thickener.dose', 'ledger.boiled_off'),
+      source: 'arithmetic',
+    }),
+    ...thickenerFigures(spec, filling, larder),
+  ];
+}

@@ -1,0 +1,103 @@
+import type { Figure, Input } from '../../units/index.js';
+import { figure, from } from '../../units/index.js';
+import { BAND_DEVIATIONS } from '../evidence.js';
+import type { Filling } from '../filling.js';
+import { LEDGER_SOURCE } from './source.js';
+
+/** Figures of the juice ledger. */
+export function ledgerFigures(filling: Filling): Figure[] {
+  const { ledger, release } = filling;
+  const wet = BAND_DEVIATIONS * release.deviation;
+  const line = (
+    id: string,
+    label: string,
+    value: number,
+    spread: number,
+    rule: string,
+    inputs: Input[],
+  ): Figure =>
+    figure({ id: `ledger.${id}`, label, value, unit: 'g', spread, rule, inputs, source: LEDGER_SOURCE });
+  return [
+    line(
+      'fruit_water',
+      'Water the fruit brings',
+      ledger.fruitWaterG,
+      0.02,
+      'Water of all fruit.',
+      from('fruit.water'),
+    ),
+    line(
+      'liquid_water',
+      'Water of lemon, sugar and liquid',
+      ledger.liquidWaterG,
+      0,
+      'Lemon juice is 91 % water; liquid sugars bring theirs.',
+      from('sugar.mass'),
+    ),
+    line(
+      'bound',
+      'Stays in the fruit',
+      ledger.boundWaterG,
+      wet / 2,
+      'Water that does not come free.',
+      from('ledger.fruit_water', 'fruit.0.release'),
+    ),
+    line(
+      'boiled_off',
+      'Boiled away before the oven',
+      ledger.boiledOffG,
+      0.15,
+      'What the preparation takes off on the hob.',
+      [],
+    ),
+    line(
+      'evaporated',
+      'Out through the top',
+      ledger.evaporatedG,
+      0.4,
+      'Grows with oven heat, area, minutes of bubbling and how open the top is; never over .6 of the free water.',
+      from('dish.top_area', 'build.vent_share'),
+    ),
+    line(
+      'soaked',
+      'Drunk by pastry and dried fruit',
+      ledger.soakedWaterG,
+      0.4,
+      '.03 g per cm2 of crust, a fifth of the crumb, and what dried fruit takes.',
+      from('build.crust_area'),
+    ),
+    line(
+      'held',
+      'Left for the thickener to hold',
+      ledger.heldWaterG,
+      wet,
+      'What came free, less all that left.',
+      from(
+        'ledger.fruit_water',
+        'ledger.liquid_water',
+        'ledger.bound',
+        'ledger.boiled_off',
+        'ledger.evaporated',
+        'ledger.soaked',
+      ),
+    ),
+    line(
+      'juice',
+      'Juice to thicken, with its sugar',
+      ledger.juiceG,
+      wet,
+      'Held water with the sugar, acid and fruit solids dissolved in it.',
+      from('ledger.held', 'sugar.mass', 'ledger.brix'),
+    ),
+    figure({
+      id: 'ledger.brix',
+      label: 'Sugar in that juice',
+      value: ledger.syrupBrix,
+      unit: 'Brix',
+      spread: wet / 2,
+      rule: 'Solids over juice. Part of the added sugar stays with the fruit: 1 - .45 x the share of water that is not free.',
+      inputs: from('sugar.mass', 'ledger.held'),
+      source: LEDGER_SOURCE,
+    }),
+  ];
+}

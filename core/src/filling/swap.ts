@@ -1,0 +1,53 @@
+import type { Larder } from '../larder/index.js';
+import type { Filling } from './filling.js';
+import { computeFilling } from './filling.js';
+import type { Surroundings } from './ledger.js';
+import type { FillingSpec, ThickenerPart } from './spec.js';
+import { concentrationPer100G, doseG } from './thickener.js';
+
+/** What each thickener alone would take for the same set, in g; gelatine only where nothing is baked. */
+export function swaps(
+  spec: FillingSpec,
+  fruitMassG: number,
+  around: Surroundings,
+  larder: Larder,
+): ReadonlyMap<string, number> {
+  const open = [...larder.thickeners.values()].filter(
+    ({ kind }) => kind !== 'gelatine' || spec.preparation.kind === 'glaze',
+  );
+  return new Map(
+    open.map(({ id }) => {
+      const alone = { ...spec, thickeners: [{ thickener: id, share: 1 }], thickenerMassG: null };
+      return [id, computeFilling(alone, fruitMassG, around, larder).dose.massG];
+    }),
+  );
+}
+
+/**
+ * "I only have this much left": the blend that makes up a short amount of one thickener with another, as parts whose
+ * shares are their grams. Nothing of the second when the first is enough.
+ */
+export function makeUpWith(
+  filling: Filling,
+  short: { readonly thickener: string; readonly massG: number },
+  other: string,
+  spec: FillingSpec,
+  around: Surroundings,
+  larder: Larder,
+): ThickenerPart[] {
+  const alone = (thickener: string): Filling =>
+    computeFilling(
+      { ...spec, thickeners: [{ thickener, share: 1 }], thickenerMassG: null },
+      filling.batch.massG,
+      around,
+      larder,
+    );
+  const first = alone(short.thickener);
+  const given = concentrationPer100G(short.massG, first.body, first.ledger.juiceG, first.blend);
+  const missing = doseG(filling.target, given, first.ledger.juiceG, alone(other).blend);
+  if (missing < 0.5) return [{ thickener: short.thickener, share: 1 }];
+  return [
+    { thickener: short.thickener, share: short.massG },
+    { thickener: other, share: missing },
+  ];
+}

@@ -1,0 +1,163 @@
+import {
+  acidNeutralisedG,
+  concentrationPer100G,
+  doseG,
+  drawnWaterG,
+  expectedWeepG,
+  gelatinisesAtC,
+  GLUEY_G_PER_100G,
+  setTargets,
+  weepEffects,
+} from '../../filling/index.js';
+import type { Filling } from '../../filling/index.js';
+import type { Larder } from '../../larder/index.js';
+import { showText } from '../../units/index.js';
+import type { Bake } from '../bake.js';
+import type { PieSpec } from '../spec.js';
+import type { Advice } from './advice.js';
+
+const grams = (massG: number): string => showText(massG, 'g');
+
+/** What ten more minutes of weeping and draining would take out of the juice, as words; null when that is not open. */
+function drainingRemedy(spec: PieSpec, filling: Filling, missingG: number): string | null {
+  if (spec.filling.preparation.kind !== 'raw') return null;
+  const drawn = filling.batch.fruits.reduce(
+    (sum, item, i) =>
+      sum +
+      drawnWaterG(item, filling.prepared.releases[i] ?? 0, filling.sugar.solidsG / filling.batch.massG, 45),
+    0,
+  );
+  const spared = (drawn * weepEffects.drained * 0.5 * filling.target) / 100 / filling.blend;
+  return spared >= missingG ? 'or let it weep 45 minutes, drain, and boil that juice down by half' : null;
+}
+
+function setAdvice(spec: PieSpec, filling: Filling): Advice[] {
+  if (spec.filling.preparation.kind === 'glaze') return [];
+  const wanted = setTargets[spec.filling.set];
+  const short = filling.dose.massG - filling.thickenerG;
+  const advice: Advice[] = [];
+  if (short > Math.max(2, 0.12 * filling.dose.massG)) {
+    const other = drainingRemedy(spec, filling, short);
+    const held = spec.filling.set === 'clean_slice' ? 'a clean slice' : `“${wanted.label}”`;
+    advice.push({
+      id: 'too_runny',
+      station: 'juice',
+      level: 'watch',
+      text: `Too runny for ${held}. ${grams(short)} more thickener${other ? `, ${other}` : ''}.`,
+    });
+  }
+  if (filling.reached > GLUEY_G_PER_100G && filling.thickenerG > 0) {
+    const enough = doseG(filling.target, filling.body, filling.ledger.juiceG, filling.blend);
+    advice.push({
+      id: 'gluey',
+      station: 'juice',
+      level: 'watch',
+      text: `It will be gluey. ${grams(enough)} of thickener is enough.`,
+    });
+  }
+  return advice;
+}
+
+/** High-methoxyl pectin sets by itself from this sugar and acid on (jam making; from memory). */
+const PECTIN_SETS_BRIX = 55;
+const PECTIN_SETS_PH = 3.4;
+
+function starchAdvice(spec: PieSpec, filling: Filling, larder: Larder): Advice[] {
+  const rows = spec.filling.thickeners.flatMap(({ thickener }) => larder.thickeners.get(thickener) ?? []);
+  const advice: Advice[] = [];
+  if (spec.filling.set === 'in_the_hand' && rows.every((row) => row.stringy)) {
+    advice.push({
+      id: 'stringy',
+      station: 'juice',
+      level: 'watch',
+      text: 'Tapioca, arrowroot and potato starch stay long and stringy: they will not stand in the hand by themselves. Blend in corn starch.',
+    });
+  }
+  if (rows.some((row) => row.id === 'quick_tapioca')) {
+    advice.push({
+      id: 'tapioca_rests',
+      station: 'juice',
+      level: 'watch',
+      text: 'Quick tapioca stands 15 minutes in the juice before it is baked, and wants pastry over it.',
+    });
+  }
+  if (rows.some((row) => row.kind === 'pectin')) {
+    const sets = filling.ledger.syrupBrix >= PECTIN_SETS_BRIX && filling.ph < PECTIN_SETS_PH;
+    advice.push({
+      id: 'pectin',
+      station: 'juice',
+      level: sets ? 'watch' : 'good',
+      text: sets
+        ? `At ${Math.round(filling.ledger.syrupBrix)} °Bx and pH ${filling.ph.toFixed(1)} pectin sets like jam: stiffer than the sum says.`
+        : `Pectin counts as body here; it sets like jam only from ${PECTIN_SETS_BRIX} °Bx and below pH ${PECTIN_SETS_PH}.`,
+    });
+  }
+  if (rows.some((row) => row.id === 'corn_starch') && filling.ph < 3 && filling.thickenerG > 0) {
+    const kept = concentrationPer100G(1, 0, 100, filling.blend);
+    advice.push({
+      id: 'acid_thins',
+      station: 'juice',
+      level: 'watch',
+      text: `This sharp juice thins corn starch to ${Math.round(100 * kept)} % of its strength; the dose allows for it. A long bake thins it further.`,
+    });
+  }
+  if (spec.filling.bicarbonateG > 0) {
+    const share = acidNeutralisedG(spec.filling.bicarbonateG) / Math.max(1, filling.batch.acidG);
+    advice.push({
+      id: 'bicarbonate',
+      station: 'juice',
+      level: share > 0.2 ? 'danger' : 'watch',
+      text: `That bicarbonate takes away ${Math.round(100 * share)} % of the acid and foams${share > 0.2 ? '; past a fifth it tastes of soap and greys the fruit' : ''}.`,
+    });
+  }
+  return advice;
+}
+
+/** A bench test that the fruit table cannot explain is more likely a slip of the scale than a miracle. */
+const UNLIKELY_FACTOR = 1.6;
+
+function testAdvice(spec: PieSpec, filling: Filling): Advice[] {
+  const { factor } = filling.release;
+  if (!spec.filling.weepTest || (factor < UNLIKELY_FACTOR && factor > 1 / UNLIKELY_FACTOR)) return [];
+  return [
+    {
+      id: 'weep_unlikely',
+      station: 'juice',
+      level: 'watch',
+      text: `The weep test is far from what this fruit does (${grams(expectedWeepG(filling.batch))} was to be expected). Was it 100 g of fruit, 10 g of sugar, 20 minutes? If so, trust it and note it.`,
+    },
+  ];
+}
+
+/** The coldest filling must pass the swelling of every starch in it, later in a sugary juice. */
+function swellingAdvice(spec: PieSpec, filling: Filling, bake: Bake | null, larder: Larder): Advice[] {
+  if (!bake || filling.thickenerG <= 0 || spec.filling.preparation.kind === 'glaze') return [];
+  const reached = Math.max(...bake.readings.map(({ coldestC }) => coldestC), bake.atEnd.coldestC);
+  return spec.filling.thickeners.flatMap(({ thickener }): Advice[] => {
+    const row = larder.thickeners.get(thickener);
+    if (!row || row.kind !== 'starch') return [];
+    const needs = gelatinisesAtC(row, filling.ledger);
+    if (reached >= needs) return [];
+    return [
+      {
+        id: `raw_starch.${thickener}`,
+        station: 'juice',
+        level: 'danger',
+        text: `${row.label} swells at about ${Math.round(needs)} °C in this juice; the middle only reaches ${Math.round(reached)} °C. It will stay raw and runny: bake longer, or use less sugar.`,
+      },
+    ];
+  });
+}
+
+/** What should be said about the filling. */
+export const fillingAdvice = (
+  spec: PieSpec,
+  filling: Filling,
+  bake: Bake | null,
+  larder: Larder,
+): Advice[] => [
+  ...setAdvice(spec, filling),
+  ...starchAdvice(spec, filling, larder),
+  ...testAdvice(spec, filling),
+  ...swellingAdvice(spec, filling, bake, larder),
+];

@@ -1,0 +1,34 @@
+import type { PiePlan } from '@mardle/core';
+import { gelStiffnessPa, runIndex } from '@mardle/core';
+
+/** The slice to expect, in cm and shares, from computed numbers alone. */
+export interface SliceShape {
+  readonly lengthCm: number;
+  readonly fillingCm: number;
+  readonly gapCm: number;
+  readonly crustCm: number;
+  /** How far the cut face leans out, 0 stands to 1 flows. */
+  readonly slump: number;
+  /** Width of loose juice on the plate, cm. */
+  readonly puddleCm: number;
+}
+
+/** A cut face of this stiffness, Pa, leans by half: about the weight of a few cm of filling on itself. */
+const HALF_SLUMP_PA = 60;
+/** Juice on the plate spreads to about this many cm for each unit of the run index. */
+const PUDDLE_CM = 26;
+
+export function sliceShape({ build, filling, spec }: PiePlan): SliceShape {
+  const stiffness = gelStiffnessPa(filling.reached);
+  // A pie of firm fruit that gives little juice stands by its fruit, whatever the juice does.
+  const juicy = Math.min(1, (filling.ledger.juiceG / filling.massG) * 1.6);
+  const index = runIndex(filling.ledger.juiceG, filling.massG, filling.reached);
+  return {
+    lengthCm: spec.dish.topCm / 2,
+    fillingCm: Math.max(0.6, build.bakedEdgeCm + build.bakedMoundCm * 0.6 - spec.pastry.thicknessMm / 10),
+    gapCm: build.gapCm,
+    crustCm: spec.pastry.thicknessMm / 10,
+    slump: (juicy * HALF_SLUMP_PA) / (HALF_SLUMP_PA + stiffness),
+    puddleCm: index < 0.02 ? 0 : Math.min(9, index * PUDDLE_CM),
+  };
+}

@@ -1,0 +1,52 @@
+import { NumberInput } from '@mantine/core';
+import type { AmountWay, BatchFruit } from '@mardle/core';
+import { amountsOf, amountWays, preparedFrom } from '@mardle/core';
+import { useState } from 'react';
+import classes from './stations.module.css';
+
+interface FruitAmountProps {
+  readonly item: BatchFruit;
+  readonly onChange: (preparedG: number) => void;
+}
+
+const words: Readonly<Record<AmountWay, { readonly label: string; readonly decimals: number }>> = {
+  preparedG: { label: 'prepared, g', decimals: 0 },
+  boughtG: { label: 'as bought, g', decimals: 0 },
+  cups: { label: 'cups', decimals: 1 },
+  pieces: { label: 'pieces', decimals: 0 },
+};
+
+/** One amount said in four ways; type whichever you know, the others follow. */
+export function FruitAmount({ item, onChange }: FruitAmountProps) {
+  const [typing, setTyping] = useState<AmountWay | null>(null);
+  const [draft, setDraft] = useState<number | string>('');
+  const amounts = amountsOf(item.fruit, item.part, item.massG);
+  return (
+    <div className={classes.row} role="group" aria-label={`Amount of ${item.fruit.label}`}>
+      {amountWays.map((way) => {
+        const amount = amounts[way];
+        if (amount === null) return null;
+        const { label, decimals } = words[way];
+        return (
+          <NumberInput
+            key={way}
+            size="sm"
+            w={104}
+            hideControls
+            label={label}
+            decimalScale={decimals}
+            min={0}
+            value={typing === way ? draft : Number(amount.toFixed(decimals))}
+            onBlur={() => setTyping(null)}
+            onChange={(value) => {
+              setTyping(way);
+              setDraft(value);
+              if (typeof value === 'number' && value > 0)
+                onChange(preparedFrom(item.fruit, item.part, way, value));
+            }}
+          />
+        );
+      })}
+    </div>
+  );
+}

@@ -1,0 +1,166 @@
+import { ActionIcon, Button, NumberInput, Select } from '@mantine/core';
+import {
+  builtInLarder,
+  builtInThickeners,
+  makeUpWith,
+  showText,
+  surroundings,
+  swaps,
+  withOwnFruits,
+} from '@mardle/core';
+import { IconPlus, IconX } from '@tabler/icons-react';
+import { useMemo } from 'react';
+import { Choice } from '../../../kit/Choice/Choice.js';
+import { Fig } from '../../../kit/Figure/Fig.js';
+import { useSettings } from '../../../state/settings.js';
+import type { StationProps } from '../../useBenchSpec.js';
+import { changeFilling } from '../../useBenchSpec.js';
+import classes from '../stations.module.css';
+import { setWords } from './setWords.js';
+
+const MOST_THICKENERS = 4;
+
+/** Which thickener, each with what it would take for the same set; blends; and the sum the other way round. */
+export function ThickenerPart({ spec, plan }: StationProps) {
+  const units = useSettings((state) => state.units);
+  const { filling } = spec;
+  const { thickeners } = filling;
+  const figures = plan?.figures ?? {};
+  const fruitG = plan?.filling.batch.massG ?? 0;
+  const doses = useMemo(
+    () =>
+      fruitG > 0
+        ? swaps(filling, fruitG, surroundings(spec), withOwnFruits(builtInLarder, spec.ownFruits))
+        : new Map<string, number>(),
+    [filling, fruitG, spec],
+  );
+  const first = thickeners[0]?.thickener ?? 'corn_starch';
+  const open = [...builtInThickeners.values()].filter(({ id }) => doses.size === 0 || doses.has(id));
+  const short = filling.thickenerMassG;
+  const other = first === 'corn_starch' ? 'plain_flour' : 'corn_starch';
+  const isShort = plan !== null && short !== null && short < plan.filling.dose.massG - 1;
+  return (
+    <>
+      {thickeners.length === 1 ? (
+        <Choice
+          label="Thickener, and what each takes for this set"
+          value={first}
+          options={open.map(({ id, label, tablespoonG }) => {
+            const dose = doses.get(id);
+            return {
+              value: id,
+              label,
+              note:
+                dose === undefined
+                  ? undefined
+                  : `${showText(dose, 'g', units)}, ${(dose / tablespoonG).toFixed(1)} tbsp`,
+            };
+          })}
+          onChange={(thickener) => changeFilling({ thickeners: [{ thickener, share: 1 }] })}
+        />
+      ) : (
+        <div className={classes.column} role="group" aria-label="Blend">
+          {thickeners.map((part, i) => (
+            <div key={i} className={classes.row}>
+              <Select
+                aria-label={`Thickener ${i + 1}`}
+                data={open.map(({ id, label }) => ({ value: id, label }))}
+                value={part.thickener}
+                allowDeselect={false}
+                onChange={(id) =>
+                  id &&
+                  changeFilling({
+                    thickeners: thickeners.map((old, j) => (j === i ? { ...old, thickener: id } : old)),
+                  })
+                }
+              />
+              <NumberInput
+                aria-label={`Parts of thickener ${i + 1}`}
+                w={90}
+                hideControls
+                min={0.1}
+                value={Number(part.share.toFixed(1))}
+                onChange={(share) =>
+                  typeof share === 'number' &&
+                  share > 0 &&
+                  changeFilling({
+                    thickeners: thickeners.map((old, j) => (j === i ? { ...old, share } : old)),
+                  })
+                }
+              />
+              <span>
+                parts: <Fig figure={figures[`thickener.${i}.mass`]} />
+              </span>
+              <ActionIcon
+                variant="subtle"
+                size="lg"
+                aria-label={`Take out thickener ${i + 1}`}
+                onClick={() => changeFilling({ thickeners: thickeners.filter((_, j) => j !== i) })}
+              >
+                <IconX size={20} />
+              </ActionIcon>
+            </div>
+          ))}
+        </div>
+      )}
+      <div className={classes.row}>
+        {thickeners.length < MOST_THICKENERS && (
+          <Button
+            variant="default"
+            size="sm"
+            leftSection={<IconPlus size={16} />}
+            onClick={() =>
+              changeFilling({
+                thickeners: [...thickeners, { thickener: other, share: thickeners[0]?.share ?? 1 }],
+              })
+            }
+          >
+            Blend with another
+          </Button>
+        )}
+        <NumberInput
+          label="I only have, g"
+          placeholder="enough"
+          w={150}
+          hideControls
+          min={0}
+          max={2000}
+          value={short ?? ''}
+          onChange={(value) => changeFilling({ thickenerMassG: typeof value === 'number' ? value : null })}
+        />
+        {plan && (
+          <p className={classes.side} role="status">
+            {short === null ? 'The dose' : 'That'} gives <Fig figure={figures['thickener.reached']} band />:{' '}
+            <b>{setWords(plan)}</b>, {plan.filling.run} on the plate.
+          </p>
+        )}
+        {isShort && thickeners.length === 1 && (
+          <Button
+            variant="default"
+            size="sm"
+            onClick={() =>
+              changeFilling({
+                thickeners: makeUpWith(
+                  plan.filling,
+                  { thickener: first, massG: short },
+                  other,
+                  filling,
+                  surroundings(spec),
+                  withOwnFruits(builtInLarder, spec.ownFruits),
+                ),
+                thickenerMassG: null,
+              })
+            }
+          >
+            Make up the rest with {builtInThickeners.get(other)?.label.toLowerCase()}
+          </Button>
+        )}
+        {short !== null && (
+          <Button variant="default" size="sm" onClick={() => changeFilling({ thickenerMassG: null })}>
+            There is enough
+          </Button>
+        )}
+      </div>
+    </>
+  );
+}
