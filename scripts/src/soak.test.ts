@@ -4,6 +4,9 @@ import {
   builtInFruits,
   builtInSugars,
   builtInThickeners,
+  crumbs,
+  formKinds,
+  latticeAngles,
   dishMaterials,
   draftPlan,
   fruitStates,
@@ -54,7 +57,17 @@ function anyPie(): PieSpec {
   const topCm = between(6, 60);
   return {
     ...starterSpec,
-    form: { kind: 'double_crust', vents: Math.floor(between(0, 41)), ventLengthCm: between(0, 12) },
+    form: {
+      kind: oneOf(formKinds),
+      vents: Math.floor(between(0, 41)),
+      ventLengthCm: between(0, 12),
+      lattice: {
+        strips: Math.floor(between(2, 16)),
+        widthCm: between(0.5, 6),
+        angleDeg: oneOf(latticeAngles),
+      },
+      crumb: { school: oneOf([...crumbs.keys()]), cover: between(0.3, 3) },
+    },
     dish: {
       label: 'any',
       topCm,

@@ -1,9 +1,11 @@
 import type {
   BakeSpec,
   ColourName,
+  CrumbSpec,
   DishSpec,
   FormKind,
   FormSpec,
+  LatticeSpec,
   OvenKind,
   OvenSpec,
   OwnFruit,
@@ -12,7 +14,7 @@ import type {
   PieSpec,
   Stage,
 } from '@mardle/core';
-import { colourNames, formKinds, ovenKinds, SPEC_FORMAT } from '@mardle/core';
+import { colourNames, formKinds, latticeAngles, ovenKinds, SPEC_FORMAT } from '@mardle/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -24,6 +26,7 @@ import {
   IsInt,
   IsNotEmpty,
   IsObject,
+  IsOptional,
   IsString,
   MaxLength,
   Min,
@@ -34,10 +37,24 @@ import { Nested } from '../decorators.js';
 import { FillingRequest } from './filling.request.js';
 import { Limited } from './limited.js';
 
+export class LatticeRequest implements LatticeSpec {
+  @IsInt() @Limited('form.lattice.strips') strips: number;
+  @Limited('form.lattice.widthCm') widthCm: number;
+  @IsIn(latticeAngles) angleDeg: number;
+}
+
+export class CrumbRequest implements CrumbSpec {
+  @IsString() @MaxLength(60) school: string;
+  @Limited('form.crumb.cover') cover: number;
+}
+
 export class FormRequest implements FormSpec {
   @IsIn(formKinds) kind: FormKind;
   @Limited('form.vents') vents: number;
   @Limited('form.ventLengthCm') ventLengthCm: number;
+  /** Kept while another form is tried, so that going back finds it again. */
+  @IsOptional() @ValidateNested() @Type(() => LatticeRequest) lattice?: LatticeRequest;
+  @IsOptional() @ValidateNested() @Type(() => CrumbRequest) crumb?: CrumbRequest;
 }
 
 export class DishRequest implements DishSpec {

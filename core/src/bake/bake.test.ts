@@ -21,8 +21,16 @@ const body: PieBody = {
   edgeM: 0.032,
   moundM: 0.02,
   baseCrustM: 0.0032,
-  lidM: 0.0032,
-  ventShare: 0.013,
+  top: {
+    cover: 1,
+    thicknessM: 0.0032,
+    densityKgM3: 1140,
+    composition: { water: 0.25, carbohydrate: 0.38, protein: 0.05, fat: 0.3 },
+    conductivityDry: 0.07,
+    conductivityWet: 0.305,
+    gapM2KW: 0.038,
+    vented: 0.7,
+  },
   dough: { water: 0.25, carbohydrate: 0.38, protein: 0.05, fat: 0.3 },
   filling: {
     massKg: 1.15,

@@ -1,6 +1,22 @@
 import type { DishMaterial } from '../larder/index.js';
 import type { Composition } from './properties.js';
 
+/** What lies over the filling: a lid, strips or crumbs. */
+export interface TopBody {
+  /** Share of the top that is covered; the rest of the filling is bare to the oven. */
+  readonly cover: number;
+  readonly thicknessM: number;
+  readonly densityKgM3: number;
+  readonly composition: Composition;
+  /** Thermal conductivity, dry and raw, W/(m K). */
+  readonly conductivityDry: number;
+  readonly conductivityWet: number;
+  /** Air between filling and top, m2 K/W. */
+  readonly gapM2KW: number;
+  /** Share of the vapour from below that leaves past the top. */
+  readonly vented: number;
+}
+
 /** A pie as the oven meets it. Lengths in m, masses in kg: the simulation is in SI units throughout. */
 export interface PieBody {
   readonly topRadiusM: number;
@@ -9,8 +25,7 @@ export interface PieBody {
   readonly edgeM: number;
   readonly moundM: number;
   readonly baseCrustM: number;
-  readonly lidM: number;
-  readonly ventShare: number;
+  readonly top: TopBody;
   readonly dough: Composition;
   readonly filling: {
     readonly massKg: number;

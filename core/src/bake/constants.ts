@@ -28,6 +28,7 @@ oswin_a|.08|kg/kg|sorption of pastry near 100 C, Oswin's A|memory (starchy foods
 oswin_b|.45|-|Oswin's exponent|memory
 diffusion_depth|.0004|m|depth that surface water must cross as the crust dries|estimate
 crust_diffusivity|2.6e-6|m2/s|vapour through dry pastry (a tenth of free air)|estimate
+fruit_skin|380|s/m|vapour through skins and syrup of bare fruit|fit (the ledger's open evaporation, .0085 g/cm2 min per 100 C)
 starch_rate|.0111|1/s|starch swelling at the middle of its range|memory (1/90 s)
 starch_ea|230|kJ/mol|its activation energy|memory
 softening_rate|.00333|1/s|softening at 100 C (.2 a minute)|memory (texture kinetics of cooked vegetables)

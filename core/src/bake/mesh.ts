@@ -1,6 +1,7 @@
 import { constant } from './constants.js';
 import type { PieBody } from './body.js';
 import { cylinderRadiusM } from './body.js';
+import type { Composition } from './properties.js';
 import { conductivity, density, specificHeat } from './properties.js';
 
 export const cellKinds = { dish: 0, crust: 1, filling: 2 } as const;
@@ -30,6 +31,9 @@ export interface Mesh {
   readonly dryKg: Float64Array;
   readonly waterKg: Float64Array;
   readonly volumeM3: Float64Array;
+  /** Of crust and dish, dry and raw, W/(m K); filling has its own rule. */
+  readonly conductivityDry: Float64Array;
+  readonly conductivityWet: Float64Array;
   /** Faces: cell on either side, area over half-distance on either side, contact resistance over area (K/W). */
   readonly faceA: Uint16Array;
   readonly faceB: Uint16Array;
@@ -63,21 +67,49 @@ function gradedLayers(thicknessM: number, count: number): number[] {
   return parts.map((part) => (thicknessM * part) / sum);
 }
 
+/** What a cell is filled with, by volume. */
+interface Stuff {
+  readonly kind: number;
+  readonly dryKgM3: number;
+  readonly dryJM3K: number;
+  readonly waterKgM3: number;
+  readonly conductivityDry: number;
+  readonly conductivityWet: number;
+}
+
+/** Raw dough, kg/m3. */
+const DOUGH_KG_M3 = 1140;
+
+function stuffOf(kind: number, food: Composition, kgM3: number, dry: number, wet: number): Stuff {
+  return {
+    kind,
+    dryKgM3: kgM3 * (1 - food.water),
+    dryJM3K: kgM3 * specificHeat({ ...food, water: 0 }, 60),
+    waterKgM3: kgM3 * food.water,
+    conductivityDry: dry,
+    conductivityWet: wet,
+  };
+}
+
 class MeshBuilder {
   readonly kind: number[] = [];
   readonly dryJK: number[] = [];
   readonly dryKg: number[] = [];
   readonly waterKg: number[] = [];
   readonly volumeM3: number[] = [];
+  readonly conductivityDry: number[] = [];
+  readonly conductivityWet: number[] = [];
   readonly faces: [a: number, b: number, shapeA: number, shapeB: number, resistance: number][] = [];
   readonly outer: [cell: number, area: number, emissivity: number, bare: number, share: number][] = [];
 
-  cell(kind: number, volume: number, dryKg: number, dryJK: number, waterKg: number): number {
-    this.kind.push(kind);
+  cell(stuff: Stuff, volume: number): number {
+    this.kind.push(stuff.kind);
     this.volumeM3.push(volume);
-    this.dryKg.push(dryKg);
-    this.dryJK.push(dryJK);
-    this.waterKg.push(waterKg);
+    this.dryKg.push(volume * stuff.dryKgM3);
+    this.dryJK.push(volume * stuff.dryJM3K);
+    this.waterKg.push(volume * stuff.waterKgM3);
+    this.conductivityDry.push(stuff.conductivityDry);
+    this.conductivityWet.push(stuff.conductivityWet);
     return this.kind.length - 1;
   }
 
@@ -90,6 +122,7 @@ class MeshBuilder {
 export function buildMesh(body: PieBody, size: MeshSize): Mesh {
   const { columns, sideColumns, fillingRows, crustRows } = size;
   const built = new MeshBuilder();
+  const { top } = body;
   const radius = cylinderRadiusM(body);
   const innerRadius = radius - body.baseCrustM;
   const side = gradedLayers(body.baseCrustM, sideColumns).reverse();
@@ -99,7 +132,7 @@ export function buildMesh(body: PieBody, size: MeshSize): Mesh {
   const allColumns = columns + sideColumns;
 
   const baseLayers = gradedLayers(body.baseCrustM, crustRows);
-  const lidLayers = gradedLayers(body.lidM, crustRows).reverse();
+  const lidLayers = gradedLayers(top.thicknessM, crustRows).reverse();
   const rows = 2 * crustRows + fillingRows;
   const ring = (j: number): number => Math.PI * ((edges[j + 1] ?? 0) ** 2 - (edges[j] ?? 0) ** 2);
   const middle = (j: number): number => ((edges[j + 1] ?? 0) + (edges[j] ?? 0)) / 2;
@@ -113,47 +146,60 @@ export function buildMesh(body: PieBody, size: MeshSize): Mesh {
   const isFilling = (i: number, j: number): boolean =>
     j < columns && i >= crustRows && i < crustRows + fillingRows;
 
-  const doughDensity = 1140;
-  const doughDryJKg = specificHeat({ ...body.dough, water: 0 }, 60);
+  const isTop = (i: number): boolean => i >= crustRows + fillingRows;
   let fillingVolume = 0;
   for (let j = 0; j < columns; j++) fillingVolume += ring(j) * fillingHeight(j);
-  const fillingDensity = body.filling.massKg / fillingVolume;
-  const fillingWater = body.filling.composition.water;
-  const fillingDryJKg = specificHeat({ ...body.filling.composition, water: 0 }, 60);
+  const fillingStuff = stuffOf(
+    cellKinds.filling,
+    body.filling.composition,
+    body.filling.massKg / fillingVolume,
+    0,
+    0,
+  );
+  const doughStuff = stuffOf(
+    cellKinds.crust,
+    body.dough,
+    DOUGH_KG_M3,
+    constant('crust_k_dry'),
+    constant('crust_k_wet'),
+  );
+  const topStuff = stuffOf(
+    cellKinds.crust,
+    top.composition,
+    top.densityKgM3,
+    top.conductivityDry,
+    top.conductivityWet,
+  );
 
   const index: number[][] = [];
   for (let i = 0; i < rows; i++) {
     index.push([]);
     for (let j = 0; j < allColumns; j++) {
-      const filling = isFilling(i, j);
-      const volume = ring(j) * rowHeight(i, j);
-      const mass = volume * (filling ? fillingDensity : doughDensity);
-      const water = mass * (filling ? fillingWater : body.dough.water);
-      const dryJK = mass * (filling ? fillingDryJKg : doughDryJKg);
-      index[i]?.push(
-        built.cell(filling ? cellKinds.filling : cellKinds.crust, volume, mass - water, dryJK, water),
-      );
+      const stuff = isFilling(i, j) ? fillingStuff : isTop(i) ? topStuff : doughStuff;
+      const volume = ring(j) * rowHeight(i, j) * (isTop(i) ? top.cover : 1);
+      index[i]?.push(built.cell(stuff, volume));
     }
   }
   const at = (i: number, j: number): number => index[i]?.[j] ?? 0;
 
-  const gap = constant('lid_gap');
   for (let i = 0; i < rows; i++) {
     for (let j = 0; j < allColumns; j++) {
       if (i + 1 < rows) {
-        const underLid = isFilling(i, j) && !isFilling(i + 1, j);
+        const intoTop = isTop(i + 1);
+        const underTop = isFilling(i, j) && intoTop;
         built.face(
           at(i, j),
           at(i + 1, j),
-          ring(j),
+          ring(j) * (intoTop ? top.cover : 1),
           rowHeight(i, j) / 2,
           rowHeight(i + 1, j) / 2,
-          underLid ? gap : 0,
+          underTop ? top.gapM2KW : 0,
         );
       }
       if (j + 1 < allColumns) {
         const edge = edges[j + 1] ?? 0;
-        const area = 2 * Math.PI * edge * Math.min(rowHeight(i, j), rowHeight(i, j + 1));
+        const area =
+          2 * Math.PI * edge * Math.min(rowHeight(i, j), rowHeight(i, j + 1)) * (isTop(i) ? top.cover : 1);
         built.face(at(i, j), at(i, j + 1), area, edge - middle(j), middle(j + 1) - edge);
       }
     }
@@ -164,14 +210,15 @@ export function buildMesh(body: PieBody, size: MeshSize): Mesh {
   const wall = dish.wallMm / 1000;
   const contact = 1 / constant('dish_contact');
   const baseShare = (body.baseRadiusM / radius) ** 2;
-  const dishCell = (area: number): number =>
-    built.cell(
-      cellKinds.dish,
-      area * wall,
-      area * wall * dish.density,
-      area * wall * dish.density * dish.specificHeat,
-      0,
-    );
+  const dishStuff: Stuff = {
+    kind: cellKinds.dish,
+    dryKgM3: dish.density,
+    dryJM3K: dish.density * dish.specificHeat,
+    waterKgM3: 0,
+    conductivityDry: dish.conductivity,
+    conductivityWet: dish.conductivity,
+  };
+  const dishCell = (area: number): number => built.cell(dishStuff, area * wall);
   for (let j = 0; j < allColumns; j++) {
     const plate = dishCell(ring(j));
     built.face(plate, at(0, j), ring(j), wall / 2, rowHeight(0, j) / 2, contact);
@@ -187,7 +234,11 @@ export function buildMesh(body: PieBody, size: MeshSize): Mesh {
   const topShare = (body.topRadiusM / radius) ** 2;
   const emissivity = constant('food_emissivity');
   for (let j = 0; j < allColumns; j++) {
-    built.outer.push([at(rows - 1, j), ring(j) * topShare, emissivity, 1, 1]);
+    built.outer.push([at(rows - 1, j), ring(j) * topShare * top.cover, emissivity, 1, 1]);
+    if (top.cover < 1 && j < columns) {
+      const bare = at(crustRows + fillingRows - 1, j);
+      built.outer.push([bare, ring(j) * topShare * (1 - top.cover), emissivity, 1, 1]);
+    }
   }
 
   return {
@@ -197,6 +248,8 @@ export function buildMesh(body: PieBody, size: MeshSize): Mesh {
     dryKg: Float64Array.from(built.dryKg),
     waterKg: Float64Array.from(built.waterKg),
     volumeM3: Float64Array.from(built.volumeM3),
+    conductivityDry: Float64Array.from(built.conductivityDry),
+    conductivityWet: Float64Array.from(built.conductivityWet),
     faceA: Uint16Array.from(built.faces, ([a]) => a),
     faceB: Uint16Array.from(built.faces, ([, b]) => b),
     faceShapeA: Float64Array.from(built.faces, ([, , shape]) => shape),

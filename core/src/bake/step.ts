@@ -25,17 +25,16 @@ export interface Kitchen {
   readonly body: PieBody;
   readonly crust: CrustTable;
   readonly fillingBoilsC: number;
+  readonly fillingActivity: number;
   readonly fillingK: number;
 }
 
-const CRUST_K_DRY = constant('crust_k_dry');
-const CRUST_K_WET = constant('crust_k_wet');
 const STIR_GAIN = constant('stir_gain');
 const STIR_SET = constant('stir_set');
 const PERCOLATION_S = constant('percolation');
-const LID_VENT_SHARE = constant('lid_vent_share');
-/** s/m that vapour needs through a skin that has dried. */
-const SKIN_RESISTANCE = constant('diffusion_depth') / constant('crust_diffusivity');
+/** s/m that vapour needs through bare fruit, and through a crust that has dried. */
+const FRUIT_SKIN = constant('fruit_skin');
+const CRUST_SKIN = constant('diffusion_depth') / constant('crust_diffusivity');
 const STEFAN_BOLTZMANN = 5.670374e-8;
 const GAS_WATER = 461.5;
 const AIR_SHARE = 0.08;
@@ -49,6 +48,7 @@ export function kitchenFor(mesh: Mesh, body: PieBody, pressurePa: number): Kitch
     body,
     crust: crustTable(pressurePa),
     fillingBoilsC: boilingC(pressurePa, activity),
+    fillingActivity: activity,
     fillingK: withAir(rawConductivity(body).filling, AIR_SHARE),
   };
 }
@@ -67,7 +67,8 @@ function cellConductivity(kitchen: Kitchen, state: BakeState, cell: number): num
   if (kind === cellKinds.crust) {
     const raw = mesh.waterKg[cell]! / mesh.dryKg[cell]!;
     const wet = Math.min(1, state.waterKg[cell]! / mesh.dryKg[cell]! / raw);
-    return CRUST_K_DRY + (CRUST_K_WET - CRUST_K_DRY) * wet;
+    const dry = mesh.conductivityDry[cell]!;
+    return dry + (mesh.conductivityWet[cell]! - dry) * wet;
   }
   if (temp < mesh.freezesC[cell]!) {
     return fillingK * (1 + 2 * Math.min(1, (mesh.freezesC[cell]! - temp) / 8));
@@ -177,9 +178,13 @@ function exchange(kitchen: Kitchen, state: BakeState, around: Around, stepS: num
     state.heatInJ += heat;
     if (mesh.outerBare[f] === 0 || temp < 5) continue;
     const dry = mesh.dryKg[cell]!;
-    const activity = crust.activity[crustIndex(crust, state.waterKg[cell]! / dry)]!;
-    // Lewis relation for the air side, in series with the way through the drying skin.
-    const transfer = 1 / (1000 / h + (1 - activity) * SKIN_RESISTANCE);
+    const bareFruit = mesh.kind[cell] === cellKinds.filling;
+    const activity = bareFruit
+      ? kitchen.fillingActivity
+      : crust.activity[crustIndex(crust, state.waterKg[cell]! / dry)]!;
+    // Lewis relation for the air side, in series with the way through the drying crust or the fruit's skin.
+    const skin = bareFruit ? FRUIT_SKIN : (1 - activity) * CRUST_SKIN;
+    const transfer = 1 / (1000 / h + skin);
     const drive = activity * saturationPa(temp) - around.vapourPa;
     const lost = Math.min(
       0.1 * state.waterKg[cell]!,
@@ -217,7 +222,7 @@ function meetVapour(kitchen: Kitchen, state: BakeState, cell: number, carriedKg:
 function boil(kitchen: Kitchen, state: BakeState, stepS: number): void {
   const { mesh, body } = kitchen;
   const { kind, stacks } = mesh;
-  const vented = body.ventShare > 0 ? LID_VENT_SHARE : 0;
+  const { vented } = body.top;
   for (let column = 0; column < stacks.length; column++) {
     const stack = stacks[column]!;
     let vapour = 0;

@@ -1,9 +1,12 @@
 import fc from 'fast-check';
-import { builtInDoughs, builtInLarder } from '../larder/index.js';
+import { builtInDoughs, builtInLarder, crumbs } from '../larder/index.js';
 import { capHeightCm, fillHeights, frustumVolumeMl, measureDish } from './dish.js';
 import { baseDisc, doughBatch, doughComposition, lidDisc } from './pastry.js';
 import { buildPie } from './pie-build.js';
+import { crumbBatch, crumbComposition } from './crumb.js';
+import { latticeCover, makeLattice } from './lattice.js';
 import { ventShare } from './vents.js';
+import { crossings, weaveSteps } from './weave.js';
 
 const dish = { label: '23 cm', topCm: 22.9, baseCm: 18.3, depthCm: 3.5, material: 'glass' };
 
@@ -89,6 +92,83 @@ describe('pastry', () => {
     const r = (c * c) / 8 / h + h / 2;
     const arc = 2 * r * Math.asin(c / 2 / r);
     expect(lidDisc(dish, 3.2, h).diameterCm - lidDisc(dish, 3.2, 0).diameterCm).toBeCloseTo(arc - c, 1);
+  });
+});
+
+describe('the lattice', () => {
+  const lattice = makeLattice({ strips: 6, widthCm: 2, angleDeg: 90 }, 22.9, 3.2);
+
+  /** Independent of the formula: a fine grid of points over the disc, each asked whether a strip of either way lies on it. */
+  it('leaves open what a grid of points finds open', () => {
+    for (const [strips, widthCm] of [
+      [6, 2],
+      [9, 1.4],
+      [12, 1],
+    ] as const) {
+      const made = makeLattice({ strips, widthCm, angleDeg: 90 }, 22.9, 3.2);
+      const under = (at: number): boolean =>
+        made.offsetsCm.some((offset) => Math.abs(at - offset) <= widthCm / 2);
+      let inside = 0;
+      let open = 0;
+      for (let x = -11.45; x < 11.45; x += 0.04) {
+        for (let y = -11.45; y < 11.45; y += 0.04) {
+          if (x * x + y * y > 11.45 ** 2) continue;
+          inside++;
+          if (!under(x) && !under(y)) open++;
+        }
+      }
+      expect(Math.abs(open / inside - made.openShare)).toBeLessThan(0.02);
+    }
+  });
+
+  it('cuts strips as long as the chords of the top, and over the rim', () => {
+    lattice.offsetsCm.forEach((y, i) => {
+      const nearest = Math.max(0, Math.abs(y) - 1);
+      expect(lattice.lengthsCm[i]).toBeCloseTo(2 * Math.sqrt(11.45 ** 2 - nearest ** 2) + 3.4, 8);
+    });
+    expect(lattice.gapCm).toBeCloseTo(22.9 / 6 - 2, 8);
+    expect(latticeCover(lattice.openShare).cover).toBeCloseTo(1 - lattice.openShare, 8);
+  });
+});
+
+describe('the weave', () => {
+  it('is a plain weave for every size to 15 by 15: each crossing differs from its neighbours', () => {
+    for (let long = 1; long <= 15; long++) {
+      for (let cross = 1; cross <= 15; cross++) {
+        const over = crossings(long, weaveSteps(long, cross));
+        expect(over.size).toBe(cross);
+        for (let b = 1; b <= cross; b++) {
+          for (let a = 0; a < long; a++) {
+            const here = over.get(b)![a];
+            if (a > 0) expect(over.get(b)![a - 1]).toBe(!here);
+            if (b > 1) expect(over.get(b - 1)![a]).toBe(!here);
+          }
+        }
+      }
+    }
+  });
+
+  /** Worked by hand (04-build). */
+  it('goes five by five as hands do', () => {
+    expect(weaveSteps(5, 5).map(({ cross, foldBack }) => [cross, foldBack])).toEqual([
+      [3, [1, 3, 5]],
+      [4, [2, 4]],
+      [5, [1, 3, 5]],
+      [2, [2, 4]],
+      [1, [1, 3, 5]],
+    ]);
+  });
+});
+
+describe('the crumb', () => {
+  it('divides by its school and loses nothing', () => {
+    for (const crumb of crumbs.values()) {
+      const b = crumbBatch(crumb, 412, 1);
+      expect(b.flourG + b.butterG + b.sugarG + b.oatsG + b.nutsG).toBeCloseTo(b.massG, 8);
+      const { water, fat, carbohydrate, protein } = crumbComposition(b);
+      expect(water + fat + carbohydrate + protein).toBeGreaterThan(0.9);
+      expect(water + fat + carbohydrate + protein).toBeLessThanOrEqual(1.001);
+    }
   });
 });
 

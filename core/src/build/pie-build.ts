@@ -4,9 +4,11 @@ import { figure, from, given } from '../units/index.js';
 import type { DishMeasures } from './dish.js';
 import { fillHeights, measureDish } from './dish.js';
 import type { Disc, DoughBatch } from './pastry.js';
-import { baseDisc, doughBatch, lidDisc } from './pastry.js';
+import { baseDisc, doughBatch } from './pastry.js';
 import type { DishSpec, FormSpec, PastrySpec } from './spec.js';
-import { ventShare } from './vents.js';
+import { topFigures } from './top-figures.js';
+import type { Top } from './top.js';
+import { makeTop, topDoughG } from './top.js';
 
 /** A built pie: dish, fill, pastry. Lengths in cm, masses in g. */
 export interface Build {
@@ -15,12 +17,11 @@ export interface Build {
   readonly rawMoundCm: number;
   readonly bakedEdgeCm: number;
   readonly bakedMoundCm: number;
-  /** Mean height of the gap between baked filling and lid. */
+  /** Mean height of the gap between baked filling and lid; strips and crumbs sink with the filling. */
   readonly gapCm: number;
   readonly base: Disc;
-  readonly lid: Disc;
+  readonly top: Top;
   readonly dough: DoughBatch;
-  readonly ventShare: number;
   readonly crustAreaCm2: number;
 }
 
@@ -37,7 +38,7 @@ export function buildPie(
   const raw = fillHeights(dishSpec, heapMl);
   const baked = fillHeights(dishSpec, cookedMl);
   const base = baseDisc(dishSpec, pastry.thicknessMm);
-  const lid = lidDisc(dishSpec, pastry.thicknessMm, raw.moundCm);
+  const top = makeTop(form, dishSpec, pastry, raw.moundCm);
   const dough = larder.doughs.get(pastry.dough);
   if (!dough) throw new Error(`unknown dough ${pastry.dough}`);
   return {
@@ -46,11 +47,10 @@ export function buildPie(
     rawMoundCm: raw.moundCm,
     bakedEdgeCm: baked.edgeCm,
     bakedMoundCm: baked.moundCm,
-    gapCm: Math.max(0, heapMl - cookedMl) / dish.topAreaCm2,
+    gapCm: top.kind === 'lid' ? Math.max(0, heapMl - cookedMl) / dish.topAreaCm2 : 0,
     base,
-    lid,
-    dough: doughBatch(dough, base.massG + lid.massG),
-    ventShare: ventShare(form, dish.topAreaCm2),
+    top,
+    dough: doughBatch(dough, base.massG + topDoughG(top)),
     crustAreaCm2: dish.baseAreaCm2 + dish.wallAreaCm2,
   };
 }
@@ -59,7 +59,7 @@ const PRACTICE = 'common practice, no source';
 
 /** All figures of the build, each with its story. */
 export function buildFigures(dish: DishSpec, pastry: PastrySpec, build: Build): Figure[] {
-  const { base, lid, dough } = build;
+  const { base, dough } = build;
   const part = (id: string, label: string, value: number, percent: number): Figure =>
     figure({
       id: `pastry.${id}`,
@@ -107,16 +107,6 @@ export function buildFigures(dish: DishSpec, pastry: PastrySpec, build: Build): 
       source: 'geometry',
     }),
     figure({
-      id: 'build.vent_share',
-      label: 'Lid that is open',
-      value: 100 * build.ventShare,
-      unit: 'percent',
-      spread: 0.3,
-      rule: 'Slits open to about 3.5 mm in the oven; 1 to 2 % of the lid lets steam out.',
-      inputs: from('dish.top_area'),
-      source: PRACTICE,
-    }),
-    figure({
       id: 'build.mound',
       label: 'Mound above the rim',
       value: build.rawMoundCm,
@@ -128,7 +118,7 @@ export function buildFigures(dish: DishSpec, pastry: PastrySpec, build: Build): 
     }),
     figure({
       id: 'build.gap',
-      label: 'Gap under the lid when baked',
+      label: 'Gap under the top when baked',
       value: build.gapCm,
       unit: 'cm',
       spread: 0.4,
@@ -156,34 +146,15 @@ export function buildFigures(dish: DishSpec, pastry: PastrySpec, build: Build): 
       inputs: [...from('pastry.base_disc'), given('thickness', pastry.thicknessMm, 'mm')],
       source: 'our estimate, held against batches of the trade',
     }),
-    figure({
-      id: 'pastry.lid_disc',
-      label: 'Lid, rolled to',
-      value: lid.diameterCm,
-      unit: 'cm',
-      spread: 0.03,
-      rule: 'Across the top and rim with 1.3 cm to fold under, and the arc over the mound.',
-      inputs: [given('across the top', dish.topCm, 'cm'), ...from('build.mound')],
-      source: PRACTICE,
-    }),
-    figure({
-      id: 'pastry.lid_mass',
-      label: 'Dough for the lid',
-      value: lid.massG,
-      unit: 'g',
-      spread: 0.05,
-      rule: 'Disc x thickness x 1.14 g/cm3, and 12 % for trimming.',
-      inputs: [...from('pastry.lid_disc'), given('thickness', pastry.thicknessMm, 'mm')],
-      source: 'our estimate, held against batches of the trade',
-    }),
+    ...topFigures(dish, pastry, build.top),
     figure({
       id: 'pastry.dough',
       label: 'Dough in all',
       value: dough.massG,
       unit: 'g',
       spread: 0.05,
-      rule: 'Base and lid.',
-      inputs: from('pastry.base_mass', 'pastry.lid_mass'),
+      rule: 'Base and top.',
+      inputs: from('pastry.base_mass', 'pastry.top_mass'),
       source: 'arithmetic',
     }),
     part('flour', 'Plain flour', dough.flourG, 100),

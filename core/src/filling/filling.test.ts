@@ -19,6 +19,7 @@ const lid: Surroundings = {
   topAreaCm2: 412,
   crustAreaCm2: 535,
   crumbG: 0,
+  crumbSugarG: 0,
   ovenC: 185,
   bubblingMin: 20,
 };

@@ -113,7 +113,7 @@ export function computeFilling(
   larder: Larder,
 ): Filling {
   const batch = makeBatch(spec, fruitMassG, larder);
-  const sugar = sugarAmount(batch, spec.sugar, larder);
+  const sugar = sugarAmount(batch, spec.sugar, larder, around.crumbSugarG);
   const release = releaseBelief(batch, spec);
   const at = (factor: number): Sums => sumsAt(spec, batch, sugar, around, larder, factor);
   const { prepared, ledger, body, blend, doseG: rawDoseG } = at(release.factor);

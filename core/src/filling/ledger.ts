@@ -22,6 +22,8 @@ export interface Surroundings {
   readonly topAreaCm2: number;
   readonly crustAreaCm2: number;
   readonly crumbG: number;
+  /** Sugar of a crumb topping: a tenth of it sweetens the filling. */
+  readonly crumbSugarG: number;
   readonly ovenC: number;
   readonly bubblingMin: number;
 }

@@ -21,7 +21,15 @@ const starterFilling: FillingSpec = {
   saucerTest: null,
 };
 
-const lid = { topFactor: 0.065, topAreaCm2: 412, crustAreaCm2: 535, crumbG: 0, ovenC: 185, bubblingMin: 20 };
+const lid = {
+  topFactor: 0.065,
+  topAreaCm2: 412,
+  crustAreaCm2: 535,
+  crumbG: 0,
+  crumbSugarG: 0,
+  ovenC: 185,
+  bubblingMin: 20,
+};
 
 describe('swapping thickeners', () => {
   it('gives for each what reaches the same set', () => {

@@ -1,4 +1,5 @@
 export * from './care.js';
+export * from './crumbs.js';
 export * from './dishes.js';
 export * from './doughs.js';
 export * from './fruits.js';

@@ -3,8 +3,9 @@ import type { Build } from '../build/index.js';
 import { doughComposition } from '../build/index.js';
 import type { Filling } from '../filling/index.js';
 import type { Larder } from '../larder/index.js';
-import { dishMaterials, PRECOOKED_SOFTENS, softeningFactor, washes } from '../larder/index.js';
+import { crumbTraits, dishMaterials, PRECOOKED_SOFTENS, softeningFactor, washes } from '../larder/index.js';
 import type { PieSpec } from './spec.js';
+import { topBody } from './top-body.js';
 
 const SUCROSE_G_MOL = 342.3;
 const FRUIT_SUGAR_G_MOL = 180.2;
@@ -42,8 +43,7 @@ export function pieBody(spec: PieSpec, filling: Filling, build: Build, larder: L
     edgeM: Math.max(0.008, build.bakedEdgeCm / 100 - spec.pastry.thicknessMm / 1000),
     moundM: build.bakedMoundCm / 100,
     baseCrustM: spec.pastry.thicknessMm / 1000,
-    lidM: spec.pastry.thicknessMm / 1000,
-    ventShare: build.ventShare,
+    top: topBody(build, spec.pastry, dough),
     dough: doughComposition(dough),
     filling: {
       massKg: filling.massG / 1000,
@@ -54,7 +54,10 @@ export function pieBody(spec: PieSpec, filling: Filling, build: Build, larder: L
     },
     starchSwellsC: Math.max(...swells),
     softening: softening(spec, filling),
-    browning: wash.browning * (spec.pastry.coarseSugar ? 1.25 : 1),
+    browning:
+      build.top.kind === 'crumb'
+        ? crumbTraits.browning
+        : wash.browning * (spec.pastry.coarseSugar ? 1.25 : 1),
     dish,
     startC: spec.bake.startC,
   };

@@ -1,5 +1,6 @@
 import type { Larder } from '../larder/index.js';
-import { checkOwnFruit, dishMaterials, seasonings, washes } from '../larder/index.js';
+import { latticeAngles } from '../build/index.js';
+import { checkOwnFruit, crumbs, dishMaterials, seasonings, washes } from '../larder/index.js';
 import { limitOf } from './limits.js';
 import type { PieSpec } from './spec.js';
 import { SPEC_FORMAT, SPEC_VERSION } from './spec.js';
@@ -51,6 +52,31 @@ function checkDish({ dish }: PieSpec): Problem[] {
       field: 'dish.depthCm',
       message: `A dish ${dish.depthCm} cm deep and ${dish.topCm} cm across is a pot: a pie in it would stay raw in the middle.`,
       remedy: 'Give the depth inside the dish; at most half of what it is across.',
+    });
+  }
+  return problems;
+}
+
+function checkTop({ form, dish }: PieSpec): Problem[] {
+  const { lattice, crumb } = form;
+  const problems = [
+    ...within('form.lattice.strips', lattice?.strips),
+    ...within('form.lattice.widthCm', lattice?.widthCm),
+    ...within('form.crumb.cover', crumb?.cover),
+    ...(crumb ? known('form.crumb.school', crumb.school, crumbs, 'crumb') : []),
+  ];
+  if (lattice && !latticeAngles.some((angle) => angle === lattice.angleDeg)) {
+    problems.push({
+      field: 'form.lattice.angleDeg',
+      message: `A lattice cannot cross at ${lattice.angleDeg} degrees here.`,
+      remedy: `Choose one of: ${latticeAngles.join(', ')}.`,
+    });
+  }
+  if (form.kind === 'lattice' && lattice && lattice.strips * lattice.widthCm > dish.topCm) {
+    problems.push({
+      field: 'form.lattice.widthCm',
+      message: `${lattice.strips} strips of ${lattice.widthCm} cm are wider than the pie (${dish.topCm} cm).`,
+      remedy: 'Take fewer or narrower strips.',
     });
   }
   return problems;
@@ -157,6 +183,7 @@ export function checkSpec(spec: PieSpec, larder: Larder): Problem[] {
   return [
     ...within('form.vents', spec.form.vents),
     ...within('form.ventLengthCm', spec.form.ventLengthCm),
+    ...checkTop(spec),
     ...known('dish.material', spec.dish.material, dishMaterials, 'dish material'),
     ...checkDish(spec),
     ...checkFilling(spec, larder),

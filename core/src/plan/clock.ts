@@ -1,3 +1,4 @@
+import type { FormKind } from '../build/index.js';
 import type { Filling } from '../filling/index.js';
 import { preparations } from '../filling/index.js';
 import type { Larder } from '../larder/index.js';
@@ -16,7 +17,12 @@ export interface ClockStep {
 }
 
 /** Minutes of hands for the common steps. Common practice, no source. */
-const handsMin = { mix: 15, roll: 12, fill: 8, lid: 12, slice: 0 } as const;
+const handsMin = { mix: 15, roll: 12, fill: 8 } as const;
+const topWork: Readonly<Record<FormKind, { readonly label: string; readonly minutes: number }>> = {
+  double_crust: { label: 'Lid, crimp, vents, wash', minutes: 12 },
+  lattice: { label: 'Cut the strips, weave, crimp, wash', minutes: 25 },
+  crumb_top: { label: 'Strew the crumb, loose, to the edge', minutes: 6 },
+};
 const CHILL_BASE_MIN = 20;
 const LAST_CHILL_MIN = 25;
 
@@ -50,8 +56,9 @@ export function makeClock(spec: PieSpec, filling: Filling, bake: Bake | null, la
     Math.max(cold, ready),
     handsMin.fill,
   );
-  const lidded = add('lid', 'Lid, crimp, vents, wash', 'hands', filled, handsMin.lid);
-  const resting = Math.max(LAST_CHILL_MIN, spec.bake.oven.warmUpMin - handsMin.lid);
+  const { label: topLabel, minutes: topMin } = topWork[spec.form.kind];
+  const lidded = add('lid', topLabel, 'hands', filled, topMin);
+  const resting = Math.max(LAST_CHILL_MIN, spec.bake.oven.warmUpMin - topMin);
   const intoOven = add('last_chill', 'Pie in the cold while the oven heats', 'wait', lidded, resting);
   add('preheat', 'Oven on', 'oven', intoOven - spec.bake.oven.warmUpMin, spec.bake.oven.warmUpMin);
   if (!bake) return inOrder(steps);

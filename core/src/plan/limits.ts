@@ -8,6 +8,9 @@ const table = `
 path|least|most|remedy
 form.vents|0|40|Cut between 0 and 40 vents.
 form.ventLengthCm|0|12|A vent is at most 12 cm long.
+form.lattice.strips|2|15|Between 2 and 15 strips each way.
+form.lattice.widthCm|0.5|6|Strips are .5 to 6 cm wide.
+form.crumb.cover|0.3|3|Cover is 1 for the usual crumb; .3 to 3.
 dish.topCm|6|60|Measure the inside of the dish across the top, in cm.
 dish.baseCm|4|60|Measure the inside of the dish across the base, in cm.
 dish.depthCm|1|15|Measure the depth inside the dish, in cm.

@@ -82,7 +82,7 @@ describe('planPie', () => {
   it('tells how many grams are missing when the thickener is short', () => {
     const short = plan(withFilling({ thickenerMassG: 8 }));
     expect(short.advice.find(({ id }) => id === 'too_runny')?.text).toMatch(
-      /^Too runny for a clean slice\. \d+ g more/,
+      /^Too runny for a clean slice\. \d+\sg more/,
     );
   });
 

@@ -1,6 +1,6 @@
 import type { PieBody } from '../bake/index.js';
 import type { Build } from '../build/index.js';
-import { buildFigures, buildPie, lidTopFactor, measureDish, ventShare } from '../build/index.js';
+import { buildFigures, buildPie, makeTop, measureDish, topFactor } from '../build/index.js';
 import type { Filling, Surroundings } from '../filling/index.js';
 import { computeFilling, fillingFigures, fruitToFillG } from '../filling/index.js';
 import type { Larder } from '../larder/index.js';
@@ -46,20 +46,23 @@ export type Planned =
   | { readonly ok: true; readonly plan: PiePlan }
   | { readonly ok: false; readonly problems: readonly Problem[] };
 
-/** Typical oven and bubbling time of a lidded pie, for the ledger's evaporation. Fitted (03-filling). */
+/** Typical oven of the ledger's evaporation, and how long a lidded and an open pie bubble. Fitted (03-filling). */
 const LEDGER_OVEN_C = 185;
-const LEDGER_BUBBLING_MIN = 20;
+const LID_BUBBLING_MIN = 20;
+const OPEN_BUBBLING_MIN = 25;
 
 /** What the filling of a spec is surrounded by, for the ledger. */
 export function surroundings(spec: PieSpec): Surroundings {
   const dish = measureDish(spec.dish);
+  const top = makeTop(spec.form, spec.dish, spec.pastry, 0);
   return {
-    topFactor: lidTopFactor(ventShare(spec.form, dish.topAreaCm2)),
+    topFactor: topFactor(top),
     topAreaCm2: dish.topAreaCm2,
     crustAreaCm2: dish.baseAreaCm2 + dish.wallAreaCm2,
-    crumbG: 0,
+    crumbG: top.kind === 'crumb' ? top.crumb.massG : 0,
+    crumbSugarG: top.kind === 'crumb' ? top.crumb.sugarG : 0,
     ovenC: LEDGER_OVEN_C,
-    bubblingMin: LEDGER_BUBBLING_MIN,
+    bubblingMin: top.kind === 'lid' ? LID_BUBBLING_MIN : OPEN_BUBBLING_MIN,
   };
 }
 

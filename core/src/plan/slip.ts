@@ -166,6 +166,30 @@ function fillingLines(spec: PieSpec, filling: Filling, larder: Larder): SlipLine
   return lines.filter((line) => line.massG > 0.05);
 }
 
+function crumbLines({ top }: Build): SlipLine[] {
+  if (top.kind !== 'crumb') return [];
+  const { crumb } = top;
+  const lines: SlipLine[] = [
+    {
+      id: 'crumb_flour',
+      label: 'Plain flour',
+      massG: crumb.flourG,
+      volumeMl: (crumb.flourG / FLOUR_CUP_G) * 240,
+      figure: 'crumb.mass',
+    },
+    {
+      id: 'crumb_butter',
+      label: 'Butter',
+      massG: crumb.butterG,
+      volumeMl: (crumb.butterG / BUTTER_CUP_G) * 240,
+    },
+    { id: 'crumb_sugar', label: 'Sugar', massG: crumb.sugarG, volumeMl: (crumb.sugarG / 200) * 240 },
+    { id: 'crumb_oats', label: 'Rolled oats', massG: crumb.oatsG, volumeMl: (crumb.oatsG / 90) * 240 },
+    { id: 'crumb_nuts', label: 'Chopped nuts', massG: crumb.nutsG, volumeMl: (crumb.nutsG / 120) * 240 },
+  ];
+  return lines.filter((line) => line.massG > 0.05);
+}
+
 /** What to weigh, in the order it is needed. */
 export function makeSlip(spec: PieSpec, filling: Filling, build: Build, larder: Larder): SlipGroup[] {
   const pastry = pastryLines(spec, build, larder);
@@ -173,6 +197,9 @@ export function makeSlip(spec: PieSpec, filling: Filling, build: Build, larder: 
   return [
     { title: 'Pastry', lines: pastry.filter(({ id }) => !onTop.has(id)) },
     { title: 'Filling', lines: fillingLines(spec, filling, larder) },
-    { title: 'On top', lines: pastry.filter(({ id }) => onTop.has(id)) },
+    {
+      title: 'On top',
+      lines: build.top.kind === 'crumb' ? crumbLines(build) : pastry.filter(({ id }) => onTop.has(id)),
+    },
   ].filter(({ lines }) => lines.length > 0);
 }

@@ -70,6 +70,63 @@ export function bakeFacts(): Fact[] {
     },
     [stage(400, 20), stage(350, 60)],
   );
+  const w4 = baked(
+    {
+      form: { ...starterSpec.form, kind: 'lattice' },
+      dish: deep25,
+      pastry: plain,
+      filling: filling({
+        fruits: only('sour_cherry'),
+        fruitMassG: 930,
+        sugar: { sugar: 'white', style: 0.16, massG: 200 },
+        thickenerMassG: 32,
+      }),
+      bake: { ...starterSpec.bake, startC: 15 },
+    },
+    [stage(400, 30), stage(375, 90)],
+  );
+  const w5 = baked(
+    {
+      form: { ...starterSpec.form, kind: 'lattice' },
+      dish: glass23,
+      pastry: { ...plain, wash: 'milk' },
+      filling: filling({
+        fruits: only('apple_mixed'),
+        fruitMassG: 750,
+        sugar: { sugar: 'light_brown', style: 0.16, massG: 165 },
+      }),
+      bake: { ...starterSpec.bake, startC: 15 },
+    },
+    [stage(375, 48), stage(375, 40)],
+  );
+  const w6 = baked(
+    {
+      form: { ...starterSpec.form, kind: 'crumb_top' },
+      dish: glass23,
+      pastry: plain,
+      filling: filling({
+        fruits: only('apple_mixed'),
+        fruitMassG: 354,
+        sugar: { sugar: 'white', style: 0.16, massG: 100 },
+      }),
+      bake: { ...starterSpec.bake, startC: 15 },
+    },
+    [stage(350, 45), stage(350, 45)],
+  );
+  const w7 = baked(
+    {
+      form: { ...starterSpec.form, kind: 'crumb_top', crumb: { school: 'melted', cover: 1.6 } },
+      dish: glass23,
+      pastry: plain,
+      filling: filling({
+        fruits: only('apple_firm_tart'),
+        fruitMassG: 880,
+        sugar: { sugar: 'white', style: 0.16, massG: 205 },
+      }),
+      bake: { ...starterSpec.bake, startC: 15 },
+    },
+    [stage(375, 52), stage(375, 40)],
+  );
   const minutes = (id: string, figure: string, predicted: number | null, low: number, high: number): Fact =>
     fact({ id, figure, unit: 'min', predicted: predicted ?? NEVER_MIN, low, high });
   return [
@@ -102,6 +159,38 @@ export function bakeFacts(): Fact[] {
       34,
       46,
     ),
+    minutes(
+      'W4.bubbling',
+      'sour cherry lattice, 400 F 30 then 375 F 60-90: bubbling all round',
+      w4.events.centreBubblingMin,
+      90,
+      120,
+    ),
+    minutes('W5.golden', 'apple lattice, 375 F 45-50: golden', w5.events.goldenMin, 45 * 0.85, 50 * 1.15),
+    minutes('W5.tender', 'the same: tender', w5.events.tenderMin, 45 * 0.85, 50 * 1.15),
+    minutes(
+      'W6.golden',
+      'few apples under crumb, 350 F 45: golden',
+      w6.events.goldenMin,
+      45 * 0.85,
+      45 * 1.15,
+    ),
+    minutes(
+      'W7.bubbling',
+      'many apples under crumb, 375 F 50-55: bubbling',
+      w7.events.edgeBubblingMin,
+      50 * 0.85,
+      55 * 1.15,
+    ),
+    minutes('W7.golden', 'the same: golden when it is taken out', w7.events.goldenMin, 50 * 0.85, 55 * 1.15),
+    fact({
+      id: 'R5.order',
+      figure: 'crumb browns sooner than an unwashed lid at the same heat: golden, over',
+      unit: 'ratio',
+      predicted: (w7.events.goldenMin ?? NEVER_MIN) / (w5.events.goldenMin ?? NEVER_MIN),
+      low: 0.3,
+      high: 0.95,
+    }),
     fact({
       id: 'R13.raw',
       figure: 'deep raw-fruit pie cools until it slices clean',

@@ -1,5 +1,13 @@
+import type { FormKind } from '@mardle/core';
 import type { DialStop } from '../kit/Dial/Dial.js';
 import { colourNames, colourTargets, setNames, setTargets, sugarStops } from '@mardle/core';
+
+/** Forms in the words of bakers. */
+export const formWords: Readonly<Record<FormKind, string>> = {
+  double_crust: 'double crust',
+  lattice: 'lattice',
+  crumb_top: 'crumb top',
+};
 
 /** Stops of the dials, in the words of bakers. */
 export const juicinessStops: readonly DialStop[] = [
@@ -84,4 +92,33 @@ export const cookedStops: readonly DialStop[] = [
   { value: 0.12, word: 'an eighth' },
   { value: 0.25, word: 'a quarter' },
   { value: 0.5, word: 'half' },
+];
+
+export const stripStops: readonly DialStop[] = [
+  { value: 3, word: 'three' },
+  { value: 5, word: 'five' },
+  { value: 6, word: 'six' },
+  { value: 8, word: 'eight' },
+  { value: 12, word: 'twelve' },
+  { value: 15, word: 'fifteen' },
+];
+
+export const stripWidthStops: readonly DialStop[] = [
+  { value: 0.8, word: 'narrow' },
+  { value: 2, word: 'usual' },
+  { value: 3, word: 'wide' },
+  { value: 5, word: 'broad' },
+];
+
+export const coverStops: readonly DialStop[] = [
+  { value: 0.6, word: 'thin' },
+  { value: 1, word: 'usual' },
+  { value: 1.5, word: 'deep' },
+  { value: 2, word: 'very deep' },
+];
+
+export const ventLengthStops: readonly DialStop[] = [
+  { value: 1, word: 'short' },
+  { value: 3, word: 'usual' },
+  { value: 6, word: 'long' },
 ];

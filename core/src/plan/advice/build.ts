@@ -6,7 +6,7 @@ import type { Advice } from './advice.js';
 /** What should be said about dish, heap and lid. */
 export function buildAdvice(spec: PieSpec, build: Build): Advice[] {
   const advice: Advice[] = [];
-  if (build.ventShare < 0.7 * usualVentShare.low) {
+  if (build.top.kind === 'lid' && build.top.openShare < 0.7 * usualVentShare.low) {
     advice.push({
       id: 'vents',
       station: 'top',
@@ -36,6 +36,22 @@ export function buildAdvice(spec: PieSpec, build: Build): Advice[] {
       station: 'shape',
       level: 'watch',
       text: 'The dish will be under-filled: a flat, sad slice. More fruit, or a smaller dish.',
+    });
+  }
+  if (build.top.kind === 'crumb' && (spec.form.crumb?.cover ?? 1) < 0.85) {
+    advice.push({
+      id: 'bare_fruit',
+      station: 'top',
+      level: 'watch',
+      text: 'Too little crumb: it must cover the fruit, bare fruit burns.',
+    });
+  }
+  if (build.top.kind === 'lattice' && build.top.lattice.gapCm < (2 * spec.pastry.thicknessMm) / 10) {
+    advice.push({
+      id: 'too_tight',
+      station: 'top',
+      level: 'watch',
+      text: 'The strips lie too close to weave: leave two thicknesses of pastry between them. Fewer or narrower strips.',
     });
   }
   return advice;

@@ -1,5 +1,7 @@
 import type { Filling } from '../../filling/index.js';
+import { usualCrumb } from '../../build/index.js';
 import type { Larder } from '../../larder/index.js';
+import { crumbs } from '../../larder/index.js';
 import type { PieSpec } from '../spec.js';
 import type { Advice, Station } from './advice.js';
 import { pick } from './advice.js';
@@ -28,6 +30,9 @@ export function careAdvice(spec: PieSpec, filling: Filling): Advice[] {
   ];
 }
 
+const crumbContains = (spec: PieSpec): readonly string[] =>
+  crumbs.get((spec.form.crumb ?? usualCrumb).school)?.contains ?? [];
+
 /** What eaters must be told: allergens of everything that goes in. */
 export function allergensOf(
   spec: PieSpec,
@@ -37,7 +42,7 @@ export function allergensOf(
 ): string[] {
   const found = new Set<string>([
     ...(larder.doughs.get(spec.pastry.dough)?.contains ?? []),
-    ...washContains,
+    ...(spec.form.kind === 'crumb_top' ? crumbContains(spec) : washContains),
     ...spec.filling.thickeners.flatMap(({ thickener }) => larder.thickeners.get(thickener)?.contains ?? []),
     ...(spec.filling.butterG > 0 ? ['milk'] : []),
     ...(filling.batch.fruits.some(({ fruit }) => fruit.hazards.includes('sulphite'))

@@ -7,7 +7,8 @@ import { useSettings } from '../../state/settings.js';
 import { changeFilling } from '../useBenchSpec.js';
 import { crustColour } from './colours.js';
 import classes from './CrossSection.module.css';
-import { baseCrustPath, fillingPath, halfWidthAt, lidPath, pieces, pieceSizeCm } from './geometry.js';
+import { baseCrustPath, fillingPath, halfWidthAt, pieces, pieceSizeCm } from './geometry.js';
+import { TopLayer } from './TopLayer.js';
 
 export type PieView = 'filled' | 'baked';
 
@@ -19,6 +20,8 @@ interface CrossSectionProps {
 const RIM_CM = 1;
 const MARGIN_CM = 4.6;
 
+const topWords = { double_crust: 'a lid', lattice: 'a lattice', crumb_top: 'a crumb' } as const;
+
 /** What the drawing shows, for those who cannot see it. */
 function describe(plan: PiePlan, view: PieView, say: (cm: number) => string): string {
   const { build, spec, filling } = plan;
@@ -29,7 +32,7 @@ function describe(plan: PiePlan, view: PieView, say: (cm: number) => string): st
       build.rawMoundCm > 0.1
         ? `mounded ${say(build.rawMoundCm)} above the rim`
         : `up to ${say(build.rawEdgeCm)}`
-    } under a lid.`;
+    } under ${topWords[spec.form.kind]}.`;
   }
   return `Cross-section as baked: the filling stands at ${say(build.bakedEdgeCm + build.bakedMoundCm)}, a gap of ${say(
     build.gapCm,
@@ -130,17 +133,10 @@ export function CrossSection({ plan, view }: CrossSectionProps) {
         className={classes.crust}
         fill={crustColour(baked ? browning?.baseBrowning : undefined)}
       />
-      <path
-        d={lidPath(dish, crustCm, lidRise, RIM_CM)}
-        className={classes.crust}
-        fill={crustColour(baked ? browning?.topBrowning : undefined)}
-      />
-      <Vents
-        count={spec.form.vents}
-        half={dish.topCm / 2}
-        rise={Math.max(0.15, lidRise)}
-        y={-dish.depthCm - crustCm}
-        crustCm={crustCm}
+      <TopLayer
+        plan={plan}
+        rise={build.top.kind === 'lid' ? lidRise : mound}
+        colour={crustColour(baked ? browning?.topBrowning : undefined)}
       />
       <path
         d={`M${-dish.topCm / 2 - RIM_CM} ${-dish.depthCm}L${-dish.topCm / 2} ${-dish.depthCm}L${-dish.baseCm / 2} 0L${dish.baseCm / 2} 0L${dish.topCm / 2} ${-dish.depthCm}L${dish.topCm / 2 + RIM_CM} ${-dish.depthCm}`}
@@ -191,24 +187,6 @@ export function CrossSection({ plan, view }: CrossSectionProps) {
       )}
     </svg>
   );
-}
-
-interface VentsProps {
-  readonly count: number;
-  readonly half: number;
-  readonly rise: number;
-  readonly y: number;
-  readonly crustCm: number;
-}
-
-/** Slits seen from the side: gaps in the lid. */
-function Vents({ count, half, rise, y, crustCm }: VentsProps) {
-  const radius = (half ** 2 + rise ** 2) / (2 * rise);
-  return Array.from({ length: count }, (_, i) => {
-    const x = half * 0.62 * (count === 1 ? 0 : (2 * i) / (count - 1) - 1);
-    const top = y - (Math.sqrt(Math.max(0, radius ** 2 - x ** 2)) - radius + rise);
-    return <line key={i} x1={x} x2={x} y1={top + 0.04} y2={top - crustCm - 0.04} className={classes.vent} />;
-  });
 }
 
 function Measure({

@@ -1,7 +1,7 @@
-import type { PiePlan, PieSpec, Station, Unit } from '@mardle/core';
+import type { PiePlan, PieSpec, Station, Top, Unit } from '@mardle/core';
 import { builtInDoughs, washes } from '@mardle/core';
 import { nearestStop } from '../../kit/Dial/Dial.js';
-import { juicinessStops } from '../words.js';
+import { formWords, juicinessStops } from '../words.js';
 
 type Say = (value: number, unit: Unit) => string;
 
@@ -30,6 +30,14 @@ function ovenLine(plan: PiePlan, say: Say): string {
   return `${say(first.tempC, 'C')} ${first.timeMin} min, then ${say(second.tempC, 'C')} ${second.timeMin}`;
 }
 
+function topLine(top: Top, wash: string, say: Say): string {
+  if (top.kind === 'lid') return `lid ${say(top.disc.diameterCm, 'cm')}, ${wash}`;
+  if (top.kind === 'crumb')
+    return `${say(top.crumb.massG, 'g')} crumb, ${say(top.crumb.thicknessCm, 'cm')} deep`;
+  const { lengthsCm, widthCm } = top.lattice;
+  return `${lengthsCm.length} x ${lengthsCm.length} strips of ${say(widthCm, 'cm')}, ${wash}`;
+}
+
 /** The result of each station as one short line. */
 export function stationResults(spec: PieSpec, plan: PiePlan | null, say: Say): Record<Station, string> {
   const dough = builtInDoughs.get(spec.pastry.dough)?.label.toLowerCase() ?? '';
@@ -39,11 +47,11 @@ export function stationResults(spec: PieSpec, plan: PiePlan | null, say: Say): R
     return { shape: spec.dish.label, fruit: wait, juice: wait, pastry: dough, top: wash, oven: wait };
   }
   return {
-    shape: `${spec.dish.label}, double crust`,
+    shape: `${spec.dish.label}, ${formWords[spec.form.kind]}`,
     fruit: fruitLine(spec, plan, say),
     juice: juiceLine(spec, plan, say),
     pastry: `${say(plan.build.dough.massG, 'g')} ${dough}, base ${say(plan.build.base.diameterCm, 'cm')}`,
-    top: `lid ${say(plan.build.lid.diameterCm, 'cm')}, ${wash}`,
+    top: topLine(plan.build.top, wash, say),
     oven: ovenLine(plan, say),
   };
 }

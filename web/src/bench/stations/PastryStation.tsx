@@ -35,11 +35,22 @@ export function PastryStation({ spec, plan }: StationProps) {
         <div className={classes.facts}>
           <p>
             Dough in all <Fig figure={figures['pastry.dough']} band />. Divide: base{' '}
-            <Fig figure={figures['pastry.base_mass']} />, lid <Fig figure={figures['pastry.lid_mass']} />.
+            <Fig figure={figures['pastry.base_mass']} />, lid <Fig figure={figures['pastry.top_mass']} />.
           </p>
           <p>
-            Roll the base to <Fig figure={figures['pastry.base_disc']} />, the lid to{' '}
-            <Fig figure={figures['pastry.lid_disc']} />.
+            Roll the base to <Fig figure={figures['pastry.base_disc']} />
+            {figures['pastry.lid_disc'] && (
+              <>
+                , the lid to <Fig figure={figures['pastry.lid_disc']} />
+              </>
+            )}
+            {figures['lattice.longest'] && (
+              <>
+                , the strips from a sheet <Fig figure={figures['lattice.longest']} /> by{' '}
+                <Fig figure={figures['lattice.sheet_width']} />
+              </>
+            )}
+            .
           </p>
           <p>
             Ice water <Fig figure={figures['pastry.water']} band />: begin with the low figure, then by the

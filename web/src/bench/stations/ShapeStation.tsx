@@ -3,14 +3,27 @@ import { useKitchen } from '../../api/kitchen.js';
 import { Choice } from '../../kit/Choice/Choice.js';
 import { Fig } from '../../kit/Figure/Fig.js';
 import type { StationProps } from '../useBenchSpec.js';
-import { changeDish, changeFilling } from '../useBenchSpec.js';
-import { dishMaterials } from '@mardle/core';
+import { changeDish, changeFilling, changeForm } from '../useBenchSpec.js';
+import type { FormKind } from '@mardle/core';
+import { dishMaterials, formKinds } from '@mardle/core';
+import { useState } from 'react';
+import { formWords } from '../words.js';
 import { FieldNumber } from './FieldNumber.js';
 import classes from './stations.module.css';
 
-/** Which dish, and how full. */
+/** What a change of form brings and takes away. */
+const formChange: Readonly<Record<FormKind, string>> = {
+  double_crust:
+    'A lid with vents in place of the open top: less steam leaves, so it takes a little more thickener.',
+  lattice: 'Strips in place of the lid: more steam leaves, no gap.',
+  crumb_top:
+    'A crumb in place of pastry: no wash; its sugar counts a tenth; bake it lower, it browns sooner.',
+};
+
+/** Which form, which dish, and how full. */
 export function ShapeStation({ spec, plan }: StationProps) {
   const { data: kitchen } = useKitchen();
+  const [changedForm, setChangedForm] = useState<FormKind | null>(null);
   const { dish, filling } = spec;
   const dishes = kitchen?.dishes ?? [];
   const same = dishes.find(
@@ -23,6 +36,23 @@ export function ShapeStation({ spec, plan }: StationProps) {
   const figures = plan?.figures ?? {};
   return (
     <div className={classes.station}>
+      <div className={classes.row}>
+        <Choice
+          label="Form"
+          value={spec.form.kind}
+          options={formKinds.map((kind) => ({ value: kind, label: formWords[kind] }))}
+          onChange={(kind) => {
+            if (kind === spec.form.kind) return;
+            changeForm({ kind });
+            setChangedForm(kind);
+          }}
+        />
+        {changedForm && (
+          <p className={classes.plain} role="status">
+            {formChange[changedForm]} Fruit, sugar, dish and base stay as they were.
+          </p>
+        )}
+      </div>
       <Choice
         label="Dish"
         value={same?.id ?? 'other'}

@@ -1,0 +1,46 @@
+import type { Crumb } from '../larder/index.js';
+
+/** A crumb topping in g. */
+export interface CrumbBatch {
+  readonly massG: number;
+  readonly flourG: number;
+  readonly butterG: number;
+  readonly sugarG: number;
+  readonly oatsG: number;
+  readonly nutsG: number;
+  readonly thicknessCm: number;
+}
+
+/** Bulk density of a loose crumb, g/cm3. Estimate. */
+const BULK_G_CM3 = 0.62;
+
+/** A crumb that covers an area: bare fruit at a crumb top burns, so it covers all of it. */
+export function crumbBatch(crumb: Crumb, areaCm2: number, cover: number): CrumbBatch {
+  const massG = crumb.coverGPerCm2 * areaCm2 * cover;
+  const per = massG / (100 + crumb.butter + crumb.sugar + crumb.oats + crumb.nuts);
+  return {
+    massG,
+    flourG: 100 * per,
+    butterG: crumb.butter * per,
+    sugarG: crumb.sugar * per,
+    oatsG: crumb.oats * per,
+    nutsG: crumb.nuts * per,
+    thicknessCm: massG / areaCm2 / BULK_G_CM3,
+  };
+}
+
+/** Composition of a crumb as shares of its mass, for the bake. */
+export function crumbComposition(batch: CrumbBatch): {
+  readonly water: number;
+  readonly fat: number;
+  readonly carbohydrate: number;
+  readonly protein: number;
+} {
+  const { massG, flourG, butterG, sugarG, oatsG, nutsG } = batch;
+  return {
+    water: (0.16 * butterG + 0.13 * flourG + 0.1 * oatsG + 0.04 * nutsG) / massG,
+    fat: (0.81 * butterG + 0.02 * flourG + 0.07 * oatsG + 0.6 * nutsG) / massG,
+    carbohydrate: (0.74 * flourG + sugarG + 0.66 * oatsG + 0.15 * nutsG) / massG,
+    protein: (0.11 * flourG + 0.13 * oatsG + 0.18 * nutsG) / massG,
+  };
+}

@@ -1,0 +1,53 @@
+import { expect, expectAccessible, newPie, station, test, whenBaked } from './kitchen.js';
+
+test('a lattice: designed, seen from above and from the side, woven step by step with one key', async ({
+  page,
+}) => {
+  await newPie(page, 'Woven');
+  await page.getByRole('radio', { name: 'lattice' }).click();
+  await expect(page.getByText(/Strips in place of the lid.*stay as they were/)).toBeVisible();
+  await page.keyboard.press('5');
+  await expect(station(page, 'Top')).toContainText('6 x 6 strips');
+  const strips = page.getByRole('slider', { name: 'Strips each way' });
+  await strips.focus();
+  await page.keyboard.press('ArrowLeft');
+  await expect(station(page, 'Top')).toContainText('5 x 5 strips');
+  await expect(page.getByRole('img', { name: /5 by 5 strips, woven/ })).toBeVisible();
+  await page.getByRole('radio', { name: '60°' }).click();
+  await whenBaked(page);
+  await expectAccessible(page);
+
+  await page.getByRole('button', { name: /Weave it/ }).click();
+  const say = page.getByRole('dialog').getByRole('status');
+  await expect(say).toContainText('Lay all 5 long strips');
+  await page.keyboard.press('ArrowRight');
+  await expect(say).toContainText('Fold back 1, 3, 5. Lay cross strip 3 across the middle');
+  await page.keyboard.press('ArrowRight');
+  await expect(say).toContainText('Fold back 2, 4. Lay cross strip 4 one pitch to the right');
+  await expectAccessible(page);
+  await page.keyboard.press('ArrowLeft');
+  await expect(say).toContainText('cross strip 3');
+  for (let i = 0; i < 6; i++) await page.keyboard.press('ArrowRight');
+  await expect(say).toContainText('Trim the ends');
+  await page.getByRole('button', { name: 'Done' }).click();
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('version 2, saved')).toBeVisible();
+});
+
+test('a crumb: covers the fruit, counts its nuts, and going back finds the vents again', async ({ page }) => {
+  await newPie(page, 'Crumbly');
+  await page.getByRole('radio', { name: 'crumb top' }).click();
+  await page.keyboard.press('5');
+  await page.getByRole('radio', { name: /Oats and nuts/ }).click();
+  const slip = page.getByRole('region', { name: 'Slip' });
+  await expect(slip.getByText('Rolled oats')).toBeVisible();
+  await expect(slip.getByText(/nuts, oats, wheat/)).toBeVisible();
+  await page.getByRole('slider', { name: 'Cover' }).focus();
+  await page.keyboard.press('Home');
+  await expect(page.getByText(/bare fruit burns\./)).toBeVisible();
+  await expectAccessible(page);
+  await page.keyboard.press('1');
+  await page.getByRole('radio', { name: 'double crust' }).click();
+  await page.keyboard.press('5');
+  await expect(page.getByRole('slider', { name: 'Vents' })).toHaveAttribute('aria-valuenow', '5');
+});
