@@ -139,3 +139,32 @@ test('the larder: own figures bear on this kitchen’s pies, and go back to buil
     await expectAccessible(page);
   }
 });
+
+test('spices by their usual dose, and bicarbonate says what it takes away', async ({ page }) => {
+  await newPie(page, 'Spiced');
+  await page.keyboard.press('3');
+  await page.getByRole('tab', { name: 'Spice and butter' }).click();
+  await page.getByRole('slider', { name: 'Cinnamon' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByRole('slider', { name: 'Cinnamon' })).toHaveAttribute('aria-valuetext', /usual/);
+  const slip = page.getByRole('region', { name: 'Slip' });
+  await expect(slip.getByText('Cinnamon', { exact: false }).first()).toBeVisible();
+  await page.getByRole('slider', { name: 'Bicarbonate' }).focus();
+  await page.keyboard.press('ArrowRight');
+  await expect(page.getByText(/That bicarbonate takes away \d+ % of the acid/)).toBeVisible();
+  await expectAccessible(page);
+});
+
+test('units are the baker’s own in fields and sentences too', async ({ page }) => {
+  await newPie(page, 'Ounces');
+  await page.getByText('oz, °F').click();
+  await page.getByRole('radio', { name: /Another dish/ }).click();
+  await expect(page.getByLabel('Depth, in')).toHaveValue('1.38');
+  await page.getByLabel('Depth, in').fill('2');
+  await page.getByLabel('Depth, in').blur();
+  await page.keyboard.press('3');
+  await page.getByRole('tab', { name: 'Thickener' }).click();
+  await page.getByLabel('I only have, oz').fill('0.3');
+  await expect(page.getByText(/Too runny for a clean slice\. [\d.]+\soz more thickener/)).toBeVisible();
+});

@@ -23,7 +23,7 @@ test('a lattice: designed, seen from above and from the side, woven step by step
   await page.keyboard.press('ArrowRight');
   await expect(say).toContainText('Fold back 1, 3, 5. Lay cross strip 3 across the middle');
   await page.keyboard.press('ArrowRight');
-  await expect(say).toContainText('Fold back 2, 4. Lay cross strip 4 one pitch to the right');
+  await expect(say).toContainText('Fold back 2, 4. Lay cross strip 4 next to it, nearer to you');
   await expectAccessible(page);
   await page.keyboard.press('ArrowLeft');
   await expect(say).toContainText('cross strip 3');

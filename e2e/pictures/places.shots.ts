@@ -23,8 +23,28 @@ test('the places, from the demo', async ({ page }) => {
     if (name === 'bench-oven') await page.getByRole('button', { name: 'as baked' }).click();
     await take(page, name);
   }
+  await page.keyboard.press('3');
+  await page.getByRole('tab', { name: 'Where the juice goes' }).click();
+  await page.getByRole('button', { name: 'the slice' }).click();
+  await expect(page.getByRole('img', { name: /Where the water goes/ }).locator('.barlayer')).toBeVisible();
+  await take(page, 'juice-ledger');
   await page.getByRole('button', { name: 'Bake it' }).click();
   await page.getByRole('button', { name: 'It is in the oven now' }).click();
+  await page.goto('/larder?shelf=fruits&fruit=damson');
+  await expect(page.getByRole('heading', { name: 'Damson' })).toBeVisible();
+  await take(page, 'larder');
+  await page.goto('/pies');
+  await page.getByRole('link', { name: /Greengage/ }).click();
+  await whenBaked(page);
+  await page.getByRole('radio', { name: 'lattice' }).click();
+  await page.keyboard.press('5');
+  await page.getByRole('radio', { name: '60°' }).click();
+  await whenBaked(page);
+  await page.getByRole('button', { name: 'as baked' }).click();
+  await take(page, 'bench-lattice');
+  await page.getByRole('button', { name: /Weave it/ }).click();
+  for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowRight');
+  await take(page, 'weave');
   await page.goto('/pies');
   await page.getByRole('link', { name: /Loganberry/ }).click();
   await whenBaked(page);

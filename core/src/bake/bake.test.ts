@@ -29,6 +29,7 @@ const body: PieBody = {
     conductivityDry: 0.07,
     conductivityWet: 0.305,
     gapM2KW: 0.038,
+    startsLowerC: 0,
     vented: 0.7,
   },
   dough: { water: 0.25, carbohydrate: 0.38, protein: 0.05, fat: 0.3 },

@@ -13,6 +13,8 @@ export interface TopBody {
   readonly conductivityWet: number;
   /** Air between filling and top, m2 K/W. */
   readonly gapM2KW: number;
+  /** How much lower than pastry a top like this starts, C: sugar and butter on top brown sooner. */
+  readonly startsLowerC: number;
   /** Share of the vapour from below that leaves past the top. */
   readonly vented: number;
 }

@@ -74,12 +74,13 @@ export function* findStages(
   size: MeshSize = meshSizes.coarse,
 ): Paused<FoundStages | null> {
   const lower = spec.oven.kind === 'fan' ? searchGrid.fanLowerC : 0;
+  const firstLower = lower + body.top.startsLowerC;
   const target = colourTargets[spec.colour].index;
   const rows: Branch[][] = [];
   let tried = 0;
   const total = searchGrid.firstC.length * searchGrid.firstMin.length * searchGrid.secondC.length;
   for (const first of searchGrid.firstC) {
-    const firstC = roundTo(first - lower, 5);
+    const firstC = roundTo(first - firstLower, 5);
     const run = startRun(body, spec.oven, firstC, spec.altitudeM, size);
     const before: Reading[] = [reading(run)];
     const bySecond = new Map<number, Branch[]>();

@@ -39,9 +39,9 @@ export const preparations: Readonly<
     coolMin: 20,
   },
   hold: {
-    label: 'Hold at 71 °C',
+    label: 'Hold warm',
     minutes: 20,
-    what: 'Warm the fruit to 71 °C and keep it there, never boiling: it keeps its shape when baked.',
+    what: 'Warm the fruit until its own pectin firms it and keep it there, never boiling: it keeps its shape when baked.',
     heap: 0,
     boilMin: 8,
     starchBoilMin: 1,
@@ -76,6 +76,8 @@ export const preparations: Readonly<
   },
 };
 
+/** Where fruit firms, C. Bartolome & Hoff 1972, Van Buren 1979 (from memory); 160 F in the trade. */
+export const HOLD_C = 71;
 /** Stewing, uncovered: g of water that a wide pan loses in a minute. Estimate. */
 export const STEW_LOSS_G_PER_MIN = 4.5;
 /** Frying keeps this share of the free water. Estimate. */

@@ -15,6 +15,8 @@ export interface SlipLine {
   readonly volumeMl?: number;
   readonly pieces?: { readonly count: number; readonly word: string };
   readonly note?: string;
+  /** As bought, for fruit. */
+  readonly boughtG?: number;
   /** The figure that tells its story. */
   readonly figure?: string;
 }
@@ -95,7 +97,8 @@ function fillingLines(spec: PieSpec, filling: Filling, larder: Larder): SlipLine
       massG: item.massG,
       volumeMl: (item.massG / item.fruit.cupG) * 240,
       pieces: count >= 0.5 && count < 40 ? { count, word: item.fruit.label.toLowerCase() } : undefined,
-      note: `prepared; ${item.part.state === 'fresh' ? 'buy' : 'take'} ${Math.round(bought / 10) * 10} g`,
+      note: 'prepared',
+      boughtG: bought,
       figure: `fruit.${i}.mass`,
     };
   });

@@ -23,6 +23,7 @@ export function topBody(build: Build, pastry: PastrySpec, dough: Dough): TopBody
     conductivityDry: constant('crust_k_dry'),
     conductivityWet: constant('crust_k_wet'),
     gapM2KW: constant('lid_gap'),
+    startsLowerC: 0,
     vented: top.openShare > 0 ? constant('lid_vent_share') : 0,
   };
   if (top.kind === 'lid') return pastryTop;
@@ -44,6 +45,7 @@ export function topBody(build: Build, pastry: PastrySpec, dough: Dough): TopBody
     conductivityDry: crumbTraits.conductivityDry,
     conductivityWet: crumbTraits.conductivityWet,
     gapM2KW: 0,
+    startsLowerC: crumbTraits.startsLowerC,
     vented: CRUMB_VENTED,
   };
 }

@@ -122,3 +122,32 @@ export const ventLengthStops: readonly DialStop[] = [
   { value: 3, word: 'usual' },
   { value: 6, word: 'long' },
 ];
+
+export const butterStops: readonly DialStop[] = [
+  { value: 0, word: 'none' },
+  { value: 20, word: 'dots' },
+  { value: 40, word: 'plenty' },
+  { value: 80, word: 'rich' },
+];
+
+export const zestStops: readonly DialStop[] = [
+  { value: 0, word: 'none' },
+  { value: 3, word: 'half a lemon' },
+  { value: 6, word: 'one lemon' },
+  { value: 12, word: 'two lemons' },
+];
+
+export const bicarbonateStops: readonly DialStop[] = [
+  { value: 0, word: 'none' },
+  { value: 0.3, word: 'a pinch' },
+  { value: 0.6, word: 'two pinches' },
+  { value: 2.5, word: 'half a spoon' },
+];
+
+/** Times the usual dose for the fruit. */
+export const seasoningStops: readonly DialStop[] = [
+  { value: 0, word: 'none' },
+  { value: 0.5, word: 'a hint' },
+  { value: 1, word: 'usual' },
+  { value: 2, word: 'strong' },
+];

@@ -1,5 +1,7 @@
 import type { Advice } from '@mardle/core';
+import { adviceText } from '@mardle/core';
 import { IconAlertTriangle, IconEye, IconLeaf } from '@tabler/icons-react';
+import { useSettings } from '../state/settings.js';
 import classes from './Advice.module.css';
 
 const marks = {
@@ -19,18 +21,20 @@ export function AdviceList({
   readonly advice: readonly Advice[];
   readonly label: string;
 }) {
+  const units = useSettings((state) => state.units);
   if (advice.length === 0) return null;
   return (
     <ul className={classes.list} aria-label={label}>
       {[...advice]
         .sort((a, b) => order[b.level] - order[a.level])
-        .map(({ id, level, text }) => {
+        .map((one) => {
+          const { id, level } = one;
           const { Icon, word } = marks[level];
           return (
             <li key={id} className={classes[level]}>
               <Icon size={20} aria-hidden />
               <span>
-                <b>{word}.</b> {text}
+                <b>{word}.</b> {adviceText(one, units)}
               </span>
             </li>
           );

@@ -1,5 +1,7 @@
 import type { CareLevel } from '../../larder/index.js';
 import { care } from '../../larder/index.js';
+import type { Unit, UnitSystem } from '../../units/index.js';
+import { showText } from '../../units/index.js';
 
 /** The stations of a pie's bench, in the order of work. */
 export const stations = ['shape', 'fruit', 'juice', 'pastry', 'top', 'oven'] as const;
@@ -10,8 +12,38 @@ export interface Advice {
   readonly id: string;
   readonly station: Station;
   readonly level: 'good' | CareLevel;
+  /** In metric words. */
   readonly text: string;
+  /** The same with {0}, {1} where quantities stand, for other units. */
+  readonly template?: string;
+  readonly quantities?: readonly Quantity[];
 }
+
+/** A quantity inside a sentence. */
+export interface Quantity {
+  readonly value: number;
+  readonly unit: Unit;
+}
+
+const fill = (template: string, quantities: readonly Quantity[], system: UnitSystem): string =>
+  template.replace(/\{(\d)\}/g, (_, i: string) => {
+    const quantity = quantities[Number(i)];
+    return quantity ? showText(quantity.value, quantity.unit, system) : '';
+  });
+
+/** A sentence with quantities in it, in metric words and ready for others. */
+export const sentence = (
+  template: string,
+  ...quantities: readonly Quantity[]
+): Pick<Advice, 'text' | 'template' | 'quantities'> => ({
+  text: fill(template, quantities, 'metric'),
+  template,
+  quantities,
+});
+
+/** An advice in the words of a system of units. */
+export const adviceText = ({ text, template, quantities }: Advice, system: UnitSystem): string =>
+  template && quantities ? fill(template, quantities, system) : text;
 
 /** Level and words of a caution of the larder. */
 export const pick = (id: string): { level: CareLevel; text: string } => {

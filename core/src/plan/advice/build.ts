@@ -2,6 +2,7 @@ import type { Build } from '../../build/index.js';
 import { usualVentShare } from '../../build/index.js';
 import type { PieSpec } from '../spec.js';
 import type { Advice } from './advice.js';
+import { sentence } from './advice.js';
 
 /** What should be said about dish, heap and lid. */
 export function buildAdvice(spec: PieSpec, build: Build): Advice[] {
@@ -19,7 +20,11 @@ export function buildAdvice(spec: PieSpec, build: Build): Advice[] {
       id: 'gap',
       station: 'shape',
       level: 'watch',
-      text: `Raw fruit sinks: expect a gap of about ${build.gapCm.toFixed(1)} cm under the lid. Weeping and draining, or holding at 71 °C, closes it.`,
+      ...sentence(
+        'Raw fruit sinks: expect a gap of about {0} under the lid. Weeping and draining, or holding at {1}, closes it.',
+        { value: build.gapCm, unit: 'cm' },
+        { value: 71, unit: 'C' },
+      ),
     });
   }
   if (build.rawMoundCm > spec.dish.topCm * 0.28) {
@@ -27,7 +32,10 @@ export function buildAdvice(spec: PieSpec, build: Build): Advice[] {
       id: 'too_full',
       station: 'shape',
       level: 'watch',
-      text: `The heap would stand ${build.rawMoundCm.toFixed(1)} cm above the rim and slide. Take less fruit or a larger dish.`,
+      ...sentence('The heap would stand {0} above the rim and slide. Take less fruit or a larger dish.', {
+        value: build.rawMoundCm,
+        unit: 'cm',
+      }),
     });
   }
   if (build.bakedEdgeCm < spec.dish.depthCm * 0.7) {

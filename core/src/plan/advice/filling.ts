@@ -11,12 +11,12 @@ import {
 } from '../../filling/index.js';
 import type { Filling } from '../../filling/index.js';
 import type { Larder } from '../../larder/index.js';
-import { showText } from '../../units/index.js';
 import type { Bake } from '../bake.js';
 import type { PieSpec } from '../spec.js';
-import type { Advice } from './advice.js';
+import type { Advice, Quantity } from './advice.js';
+import { sentence } from './advice.js';
 
-const grams = (massG: number): string => showText(massG, 'g');
+const grams = (massG: number): Quantity => ({ value: massG, unit: 'g' });
 
 /** What ten more minutes of weeping and draining would take out of the juice, as words; null when that is not open. */
 function drainingRemedy(spec: PieSpec, filling: Filling, missingG: number): string | null {
@@ -43,7 +43,7 @@ function setAdvice(spec: PieSpec, filling: Filling): Advice[] {
       id: 'too_runny',
       station: 'juice',
       level: 'watch',
-      text: `Too runny for ${held}. ${grams(short)} more thickener${other ? `, ${other}` : ''}.`,
+      ...sentence(`Too runny for ${held}. {0} more thickener${other ? `, ${other}` : ''}.`, grams(short)),
     });
   }
   if (filling.reached > GLUEY_G_PER_100G && filling.thickenerG > 0) {
@@ -52,7 +52,7 @@ function setAdvice(spec: PieSpec, filling: Filling): Advice[] {
       id: 'gluey',
       station: 'juice',
       level: 'watch',
-      text: `It will be gluey. ${grams(enough)} of thickener is enough.`,
+      ...sentence('It will be gluey. {0} of thickener is enough.', grams(enough)),
     });
   }
   return advice;
@@ -124,7 +124,10 @@ function testAdvice(spec: PieSpec, filling: Filling): Advice[] {
       id: 'weep_unlikely',
       station: 'juice',
       level: 'watch',
-      text: `The weep test is far from what this fruit does (${grams(expectedWeepG(filling.batch))} was to be expected). Was it 100 g of fruit, 10 g of sugar, 20 minutes? If so, trust it and note it.`,
+      ...sentence(
+        'The weep test is far from what this fruit does ({0} was to be expected). Was it 100 g of fruit, 10 g of sugar, 20 minutes? If so, trust it and note it.',
+        grams(expectedWeepG(filling.batch)),
+      ),
     },
   ];
 }
@@ -143,7 +146,11 @@ function swellingAdvice(spec: PieSpec, filling: Filling, bake: Bake | null, lard
         id: `raw_starch.${thickener}`,
         station: 'juice',
         level: 'danger',
-        text: `${row.label} swells at about ${Math.round(needs)} °C in this juice; the middle only reaches ${Math.round(reached)} °C. It will stay raw and runny: bake longer, or use less sugar.`,
+        ...sentence(
+          `${row.label} swells at about {0} in this juice; the middle only reaches {1}. It will stay raw and runny: bake longer, or use less sugar.`,
+          { value: needs, unit: 'C' },
+          { value: reached, unit: 'C' },
+        ),
       },
     ];
   });

@@ -10,7 +10,7 @@ import { careAdvice } from './care.js';
 import { fillingAdvice } from './filling.js';
 
 export type { Advice, Station } from './advice.js';
-export { stations } from './advice.js';
+export { adviceText, stations } from './advice.js';
 export { allergensOf } from './care.js';
 
 /** All that should be said about a plan, what needs doing first. */

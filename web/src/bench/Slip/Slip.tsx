@@ -72,7 +72,11 @@ function Line({ pieId, line }: { readonly pieId: string; readonly line: SlipLine
   const high = line.highG === undefined ? null : show(line.highG, 'g', units);
   const volume = line.volumeMl === undefined ? null : household(line.volumeMl);
   const count = line.pieces && line.pieces.count >= 0.3 ? ` · about ${countText(line.pieces.count)}` : '';
-  const small = [volume ? `${volume.number} ${volume.unit}${count}` : '', line.note ?? '']
+  const small = [
+    volume ? `${volume.number} ${volume.unit}${count}` : '',
+    line.note ?? '',
+    line.boughtG === undefined ? '' : `buy ${showText(line.boughtG, 'g', units)}`,
+  ]
     .filter(Boolean)
     .join('; ');
   const amount = (

@@ -19,7 +19,7 @@ export function LatticePlan({ lattice, topCm, angleDeg, steps, now, label }: Lat
   const turn = 90 - angleDeg;
   const half = widthCm / 2;
   const done = new Set(steps.map(({ cross }) => cross));
-  const slant = (angleDeg * Math.PI) / 180;
+  const turned = (turn * Math.PI) / 180;
   return (
     <svg
       viewBox={`${-radius - 2.4} ${-radius - 2.4} ${topCm + 4.8} ${topCm + 4.8}`}
@@ -36,7 +36,7 @@ export function LatticePlan({ lattice, topCm, angleDeg, steps, now, label }: Lat
           <g key={`long${i}`}>
             <rect
               x={x - half}
-              y={folded ? -length / 2 : -length / 2}
+              y={folded && now?.side === 'left' ? 0.6 : -length / 2}
               width={widthCm}
               height={folded ? length / 2 - 0.6 : length}
               className={folded ? classes.folded : classes.long}
@@ -68,19 +68,16 @@ export function LatticePlan({ lattice, topCm, angleDeg, steps, now, label }: Lat
         const y = offsetsCm[cross - 1] ?? 0;
         return foldBack.map((long) => {
           const x = offsetsCm[long - 1] ?? 0;
-          // Where the middle lines meet when the cross way is turned by the angle.
-          const atY = (y - x * Math.cos(slant)) / Math.sin(slant);
+          // Where the middle lines meet when the cross way is turned.
+          const atY = x * Math.tan(turned) + y / Math.cos(turned);
           if (Math.hypot(x, atY) > radius + 0.8) return null;
-          const reach = half / Math.sin(slant) + 0.12;
+          const reach = half / Math.cos(turned) + half * Math.tan(turned) + 0.1;
           return (
-            <rect
-              key={`${cross}/${long}`}
-              x={x - half}
-              y={atY - reach}
-              width={widthCm}
-              height={2 * reach}
-              className={classes.over}
-            />
+            <g key={`${cross}/${long}`} className={classes.over}>
+              <rect x={x - half} y={atY - reach} width={widthCm} height={2 * reach} />
+              <line x1={x - half} x2={x - half} y1={atY - reach} y2={atY + reach} />
+              <line x1={x + half} x2={x + half} y1={atY - reach} y2={atY + reach} />
+            </g>
           );
         });
       })}

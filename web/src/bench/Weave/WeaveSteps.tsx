@@ -14,6 +14,12 @@ interface WeaveStepsProps {
   readonly onClose: () => void;
 }
 
+const sideWords = {
+  middle: 'across the middle',
+  right: 'next to it, nearer to you',
+  left: 'next to it, away from you',
+} as const;
+
 /** The weave as steps to tap through while both hands are busy: Space or the arrow on, the other arrow back. */
 export function WeaveSteps({ lattice, topCm, angleDeg, onClose }: WeaveStepsProps) {
   const units = useSettings((state) => state.units);
@@ -33,7 +39,7 @@ export function WeaveSteps({ lattice, topCm, angleDeg, onClose }: WeaveStepsProp
     if (at === 0)
       return `Lay all ${count} long strips side by side, ${showText(lattice.gapCm, 'cm', units)} apart.`;
     if (!now) return 'Trim the ends to the rim, tuck them under, crimp.';
-    const where = now.side === 'middle' ? 'across the middle' : `one pitch to the ${now.side}`;
+    const where = sideWords[now.side];
     return `Fold back ${now.foldBack.join(', ') || 'none'}. Lay cross strip ${now.cross} ${where}. Unfold.`;
   };
   return (

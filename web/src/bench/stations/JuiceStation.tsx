@@ -3,6 +3,7 @@ import type { StationProps } from '../useBenchSpec.js';
 import { BenchTests } from './juice/BenchTests.js';
 import { LedgerPicture } from './juice/LedgerPicture.js';
 import { PreparationPart } from './juice/PreparationPart.js';
+import { SpicePart } from './juice/SpicePart.js';
 import { SugarAndSet } from './juice/SugarAndSet.js';
 import { ThickenerPart } from './juice/ThickenerPart.js';
 
@@ -19,6 +20,7 @@ export function JuiceStation({ pieId, ...props }: JuiceStationProps) {
         { id: 'sugar', word: 'Sugar and set', content: () => <SugarAndSet {...props} /> },
         { id: 'thickener', word: 'Thickener', content: () => <ThickenerPart {...props} /> },
         { id: 'preparation', word: 'Preparation', content: () => <PreparationPart {...props} /> },
+        { id: 'spice', word: 'Spice and butter', content: () => <SpicePart {...props} /> },
         { id: 'tests', word: 'Bench tests', content: () => <BenchTests pieId={pieId} {...props} /> },
         { id: 'ledger', word: 'Where the juice goes', content: () => <LedgerPicture {...props} /> },
       ]}

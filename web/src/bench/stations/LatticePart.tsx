@@ -1,5 +1,6 @@
 import { Button } from '@mantine/core';
-import { latticeAngles, usualLattice, weaveSteps } from '@mardle/core';
+import { latticeAngles, showText, usualLattice, weaveSteps } from '@mardle/core';
+import { useSettings } from '../../state/settings.js';
 import type { LatticeSpec } from '@mardle/core';
 import { useState } from 'react';
 import { Choice } from '../../kit/Choice/Choice.js';
@@ -14,6 +15,7 @@ import classes from './stations.module.css';
 
 /** How many strips, how wide, at which angle; and the weave. */
 export function LatticePart({ spec, plan }: StationProps) {
+  const units = useSettings((state) => state.units);
   const [weaving, setWeaving] = useState(false);
   const chosen = spec.form.lattice ?? usualLattice;
   const figures = plan?.figures ?? {};
@@ -40,10 +42,10 @@ export function LatticePart({ spec, plan }: StationProps) {
         value={chosen.widthCm}
         stops={stripWidthStops}
         hair={0.1}
-        shown={`${chosen.widthCm.toFixed(1)} cm wide`}
+        shown={`${showText(chosen.widthCm, 'cm', units)} wide`}
         onChange={(widthCm) => set({ widthCm })}
       />
-      <div className={classes.column}>
+      <div className={classes.narrow}>
         <Choice
           label="Angle"
           value={String(chosen.angleDeg)}

@@ -1,15 +1,18 @@
 import type { Stage } from '@mardle/core';
-import { colourNames } from '@mardle/core';
+import { colourNames, showText } from '@mardle/core';
 import { Button } from '@mantine/core';
+import { useState } from 'react';
 import { useKitchen } from '../../api/kitchen.js';
+import { useSettings } from '../../state/settings.js';
 import { Choice } from '../../kit/Choice/Choice.js';
 import { Dial } from '../../kit/Dial/Dial.js';
 import { Fig } from '../../kit/Figure/Fig.js';
 import type { StationProps } from '../useBenchSpec.js';
 import { changeBake } from '../useBenchSpec.js';
 import { colourStops, startStops } from '../words.js';
+import { BakeCurves } from './BakeCurves.js';
 import { BakeStrip } from './BakeStrip.js';
-import { FieldNumber } from './FieldNumber.js';
+import { QuantityField } from './QuantityField.js';
 import classes from './stations.module.css';
 
 interface OvenStationProps extends StationProps {
@@ -20,7 +23,9 @@ interface OvenStationProps extends StationProps {
 
 /** Which oven, what colour, and the two stages. */
 export function OvenStation({ spec, plan, baking, unbakeable, cancel }: OvenStationProps) {
+  const [curves, setCurves] = useState(false);
   const { data: kitchen } = useKitchen();
+  const units = useSettings((state) => state.units);
   const { bake } = spec;
   const ovens = kitchen?.ovens ?? [];
   const here = ovens.find(({ label }) => label === bake.oven.label);
@@ -44,7 +49,7 @@ export function OvenStation({ spec, plan, baking, unbakeable, cancel }: OvenStat
             ...ovens.map(({ id, label, kind, offsetC }) => ({
               value: id,
               label,
-              note: `${kind}${offsetC === 0 ? '' : `, ${offsetC > 0 ? 'hot' : 'cold'} by ${Math.abs(offsetC)} °C`}`,
+              note: `${kind}${offsetC === 0 ? '' : `, ${offsetC > 0 ? 'hot' : 'cold'} by ${units === 'us' ? `${Math.round(Math.abs(offsetC) * 1.8)} °F` : `${Math.abs(offsetC)} °C`}`}`,
             })),
             ...(here ? [] : [{ value: 'other', label: bake.oven.label, note: bake.oven.kind }]),
           ]}
@@ -68,7 +73,7 @@ export function OvenStation({ spec, plan, baking, unbakeable, cancel }: OvenStat
           value={bake.startC}
           stops={startStops}
           hair={1}
-          shown={`${bake.startC} °C`}
+          shown={showText(bake.startC, 'C', units)}
           onChange={(startC) => changeBake({ startC })}
         />
         <Choice
@@ -85,19 +90,19 @@ export function OvenStation({ spec, plan, baking, unbakeable, cancel }: OvenStat
         <div className={classes.row}>
           {bake.stages.map((stage, i) => (
             <div key={i} className={classes.row}>
-              <FieldNumber
+              <QuantityField
                 path="bake.stages.tempC"
-                label={`Stage ${i + 1}, °C`}
-                step={5}
+                label={`Stage ${i + 1}`}
+                unit="C"
                 value={stage.tempC}
-                onChange={(tempC) => setStage(i as 0 | 1, { tempC })}
+                onChange={(tempC) => tempC !== null && setStage(i as 0 | 1, { tempC })}
               />
-              <FieldNumber
+              <QuantityField
                 path="bake.stages.timeMin"
-                label={`Stage ${i + 1}, min`}
-                step={5}
+                label={`Stage ${i + 1}`}
+                unit="min"
                 value={stage.timeMin}
-                onChange={(timeMin) => setStage(i as 0 | 1, { timeMin })}
+                onChange={(timeMin) => timeMin !== null && setStage(i as 0 | 1, { timeMin })}
               />
             </div>
           ))}
@@ -112,6 +117,16 @@ export function OvenStation({ spec, plan, baking, unbakeable, cancel }: OvenStat
       {plan?.bake ? (
         <>
           <BakeStrip bake={plan.bake} figures={figures} />
+          <Button
+            variant="default"
+            size="sm"
+            w={260}
+            aria-expanded={curves}
+            onClick={() => setCurves(!curves)}
+          >
+            {curves ? 'Hide the temperatures' : 'Temperatures through the bake'}
+          </Button>
+          {curves && <BakeCurves bake={plan.bake} />}
           <p>
             Done when thick bubbles come through the vents in the middle, about{' '}
             <Fig figure={figures['bake.done']} band /> from loading; golden at{' '}

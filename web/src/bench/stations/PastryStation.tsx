@@ -1,4 +1,5 @@
-import { builtInDoughs } from '@mardle/core';
+import { builtInDoughs, showText } from '@mardle/core';
+import { useSettings } from '../../state/settings.js';
 import { Choice } from '../../kit/Choice/Choice.js';
 import { Dial } from '../../kit/Dial/Dial.js';
 import { Fig } from '../../kit/Figure/Fig.js';
@@ -9,6 +10,7 @@ import classes from './stations.module.css';
 
 /** Dough and how thin it is rolled. */
 export function PastryStation({ spec, plan }: StationProps) {
+  const units = useSettings((state) => state.units);
   const figures = plan?.figures ?? {};
   const dough = builtInDoughs.get(spec.pastry.dough);
   return (
@@ -29,7 +31,7 @@ export function PastryStation({ spec, plan }: StationProps) {
           value={spec.pastry.thicknessMm}
           stops={thicknessStops}
           hair={0.1}
-          shown={`${spec.pastry.thicknessMm.toFixed(1)} mm`}
+          shown={showText(spec.pastry.thicknessMm, 'mm', units)}
           onChange={(thicknessMm) => changePastry({ thicknessMm })}
         />
         <div className={classes.facts}>

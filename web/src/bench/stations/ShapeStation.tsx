@@ -1,14 +1,15 @@
-import { Button, NumberInput } from '@mantine/core';
+import { Button } from '@mantine/core';
 import { useKitchen } from '../../api/kitchen.js';
+import { useSettings } from '../../state/settings.js';
 import { Choice } from '../../kit/Choice/Choice.js';
 import { Fig } from '../../kit/Figure/Fig.js';
 import type { StationProps } from '../useBenchSpec.js';
 import { changeDish, changeFilling, changeForm } from '../useBenchSpec.js';
-import type { FormKind } from '@mardle/core';
-import { dishMaterials, formKinds } from '@mardle/core';
+import type { DishSpec, FormKind } from '@mardle/core';
+import { dishMaterials, formKinds, measureDish, showText } from '@mardle/core';
 import { useState } from 'react';
 import { formWords } from '../words.js';
-import { FieldNumber } from './FieldNumber.js';
+import { QuantityField } from './QuantityField.js';
 import classes from './stations.module.css';
 
 /** What a change of form brings and takes away. */
@@ -23,6 +24,7 @@ const formChange: Readonly<Record<FormKind, string>> = {
 /** Which form, which dish, and how full. */
 export function ShapeStation({ spec, plan }: StationProps) {
   const { data: kitchen } = useKitchen();
+  const units = useSettings((state) => state.units);
   const [changedForm, setChangedForm] = useState<FormKind | null>(null);
   const { dish, filling } = spec;
   const dishes = kitchen?.dishes ?? [];
@@ -34,6 +36,13 @@ export function ShapeStation({ spec, plan }: StationProps) {
       own.depthCm === dish.depthCm,
   );
   const figures = plan?.figures ?? {};
+  /** How many of this pie a dish of the kitchen takes, for those that are another size. */
+  const times = (own: DishSpec): string => {
+    const factor = measureDish(own).netMl / measureDish(dish).netMl;
+    return Number.isFinite(factor) && Math.abs(factor - 1) > 0.03
+      ? `; takes ${factor.toFixed(2)} of this`
+      : '';
+  };
   return (
     <div className={classes.station}>
       <div className={classes.row}>
@@ -57,11 +66,14 @@ export function ShapeStation({ spec, plan }: StationProps) {
         label="Dish"
         value={same?.id ?? 'other'}
         options={[
-          ...dishes.map(({ id, label, topCm, depthCm }) => ({
-            value: id,
-            label,
-            note: `${topCm} across, ${depthCm} deep`,
-          })),
+          ...dishes.map((own) => {
+            const { id, label, topCm, depthCm } = own;
+            return {
+              value: id,
+              label,
+              note: `${showText(topCm, 'cm', units)} across, ${showText(depthCm, 'cm', units)} deep${times(own)}`,
+            };
+          }),
           { value: 'other', label: 'Another dish', note: 'measure it' },
         ]}
         onChange={(id) => {
@@ -74,23 +86,26 @@ export function ShapeStation({ spec, plan }: StationProps) {
       />
       {!same && (
         <div className={classes.row}>
-          <FieldNumber
+          <QuantityField
             path="dish.topCm"
-            label="Across the top, cm"
+            label="Across the top"
+            unit="cm"
             value={dish.topCm}
-            onChange={(topCm) => changeDish({ topCm })}
+            onChange={(topCm) => topCm !== null && changeDish({ topCm })}
           />
-          <FieldNumber
+          <QuantityField
             path="dish.baseCm"
-            label="Across the base, cm"
+            label="Across the base"
+            unit="cm"
             value={dish.baseCm}
-            onChange={(baseCm) => changeDish({ baseCm })}
+            onChange={(baseCm) => baseCm !== null && changeDish({ baseCm })}
           />
-          <FieldNumber
+          <QuantityField
             path="dish.depthCm"
-            label="Depth, cm"
+            label="Depth"
+            unit="cm"
             value={dish.depthCm}
-            onChange={(depthCm) => changeDish({ depthCm })}
+            onChange={(depthCm) => depthCm !== null && changeDish({ depthCm })}
           />
           <Choice
             label="Made of"
@@ -106,15 +121,14 @@ export function ShapeStation({ spec, plan }: StationProps) {
           <Fig figure={figures['fruit.mass']} band />, mound <Fig figure={figures['build.mound']} />.
         </p>
         <div className={classes.row}>
-          <NumberInput
-            label="Or weigh the fruit you have, g"
-            placeholder="fills the dish"
-            value={filling.fruitMassG ?? ''}
-            min={20}
-            max={20000}
-            step={25}
-            hideControls
-            onChange={(value) => changeFilling({ fruitMassG: typeof value === 'number' ? value : null })}
+          <QuantityField
+            path="filling.fruitMassG"
+            label="Or weigh the fruit you have"
+            unit="g"
+            empty="fills the dish"
+            width={230}
+            value={filling.fruitMassG}
+            onChange={(fruitMassG) => changeFilling({ fruitMassG })}
           />
           {filling.fruitMassG !== null && (
             <Button variant="default" onClick={() => changeFilling({ fruitMassG: null })}>

@@ -1,5 +1,6 @@
 import { Switch } from '@mantine/core';
-import { washes } from '@mardle/core';
+import { washes, showText } from '@mardle/core';
+import { useSettings } from '../../state/settings.js';
 import { Choice } from '../../kit/Choice/Choice.js';
 import { Dial } from '../../kit/Dial/Dial.js';
 import { Fig } from '../../kit/Figure/Fig.js';
@@ -39,6 +40,7 @@ export function TopStation(props: StationProps) {
 }
 
 function VentsPart({ spec, plan }: StationProps) {
+  const units = useSettings((state) => state.units);
   const figures = plan?.figures ?? {};
   return (
     <div className={classes.row}>
@@ -55,7 +57,7 @@ function VentsPart({ spec, plan }: StationProps) {
         value={spec.form.ventLengthCm}
         stops={ventLengthStops}
         hair={0.5}
-        shown={`${spec.form.ventLengthCm} cm`}
+        shown={showText(spec.form.ventLengthCm, 'cm', units)}
         onChange={(ventLengthCm) => changeForm({ ventLengthCm })}
       />
       <div className={classes.facts}>

@@ -1,5 +1,13 @@
 import type { Preparation, PreparationKind } from '@mardle/core';
-import { draftPlan, glazeRules, preparationKinds, preparations, showText, USUAL_BRIX } from '@mardle/core';
+import {
+  draftPlan,
+  glazeRules,
+  HOLD_C,
+  preparationKinds,
+  preparations,
+  showText,
+  USUAL_BRIX,
+} from '@mardle/core';
 import { useMemo } from 'react';
 import { Choice } from '../../../kit/Choice/Choice.js';
 import { Dial } from '../../../kit/Dial/Dial.js';
@@ -82,7 +90,7 @@ export function PreparationPart({ spec, plan }: StationProps) {
             value={Math.min(400, liquidG)}
             stops={liquidStops}
             hair={5}
-            shown={`${liquidG} g`}
+            shown={showText(liquidG, 'g', units)}
             onChange={(value) => set({ liquidG: Math.round(value) })}
           />
         )}
@@ -123,7 +131,8 @@ export function PreparationPart({ spec, plan }: StationProps) {
           )}
           {kind === 'hold' && (
             <p>
-              Keep it at 71 °C by a thermometer for {minutes} minutes or more; in a bath at 71 °C an hour.
+              Keep it at {showText(HOLD_C, 'C', units)} by a thermometer, never boiling, for {minutes} minutes
+              or more; in a bath at that heat an hour.
             </p>
           )}
           {raw.ok && plan && kind !== 'raw' && (

@@ -51,7 +51,7 @@ export function SugarAndSet({ spec, plan }: StationProps) {
           value={filling.lemonJuiceG}
           stops={lemonStops}
           hair={5}
-          shown={`${filling.lemonJuiceG} g`}
+          shown={showText(filling.lemonJuiceG, 'g', units)}
           onChange={(lemonJuiceG) => changeFilling({ lemonJuiceG })}
         />
         <div className={classes.facts}>

@@ -16,6 +16,7 @@ import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../useBenchSpec.js';
 import { changeFilling } from '../../useBenchSpec.js';
 import classes from '../stations.module.css';
+import { QuantityField } from '../QuantityField.js';
 import { setWords } from './setWords.js';
 
 const MOST_THICKENERS = 4;
@@ -118,15 +119,13 @@ export function ThickenerPart({ spec, plan }: StationProps) {
             Blend with another
           </Button>
         )}
-        <NumberInput
-          label="I only have, g"
-          placeholder="enough"
-          w={150}
-          hideControls
-          min={0}
-          max={2000}
-          value={short ?? ''}
-          onChange={(value) => changeFilling({ thickenerMassG: typeof value === 'number' ? value : null })}
+        <QuantityField
+          path="filling.thickenerMassG"
+          label="I only have"
+          unit="g"
+          empty="enough"
+          value={short}
+          onChange={(thickenerMassG) => changeFilling({ thickenerMassG })}
         />
         {plan && (
           <p className={classes.side} role="status">

@@ -1,0 +1,48 @@
+import { celsiusToFahrenheit, CM_PER_INCH, fahrenheitToCelsius, G_PER_OUNCE } from './convert.js';
+import type { Unit } from './figure.js';
+import type { UnitSystem } from './present.js';
+
+/** A number to type in: the baker's own unit, how to get there and back, and a step that a knob or scale has. */
+export interface TypedUnit {
+  readonly word: string;
+  readonly step: number;
+  readonly decimals: number;
+  toTyped(value: number): number;
+  fromTyped(typed: number): number;
+}
+
+const same = (word: string, step: number, decimals: number): TypedUnit => ({
+  word,
+  step,
+  decimals,
+  toTyped: (value) => value,
+  fromTyped: (typed) => typed,
+});
+
+const customary: Partial<Record<Unit, TypedUnit>> = {
+  g: {
+    word: 'oz',
+    step: 0.5,
+    decimals: 2,
+    toTyped: (massG) => massG / G_PER_OUNCE,
+    fromTyped: (ounces) => ounces * G_PER_OUNCE,
+  },
+  cm: {
+    word: 'in',
+    step: 0.25,
+    decimals: 2,
+    toTyped: (lengthCm) => lengthCm / CM_PER_INCH,
+    fromTyped: (inches) => inches * CM_PER_INCH,
+  },
+  C: { word: '°F', step: 10, decimals: 0, toTyped: celsiusToFahrenheit, fromTyped: fahrenheitToCelsius },
+};
+
+const metric: Partial<Record<Unit, TypedUnit>> = {
+  g: same('g', 5, 1),
+  cm: same('cm', 0.5, 1),
+  C: same('°C', 5, 0),
+};
+
+/** How a quantity is typed in a system of units; minutes and counts are the same in both. */
+export const typedUnit = (unit: Unit, system: UnitSystem): TypedUnit =>
+  (system === 'us' ? customary[unit] : undefined) ?? metric[unit] ?? same(unit === 'min' ? 'min' : '', 1, 1);
