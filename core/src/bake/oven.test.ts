@@ -1,0 +1,44 @@
+import { doorOpened, loadedOven, ovenAfter, ovenTraits } from './oven.js';
+import type { OvenSpec } from './spec.js';
+
+const still: OvenSpec = { label: 'still', kind: 'still', offsetC: 0, warmUpMin: 20 };
+const traits = ovenTraits(still);
+
+describe('an oven', () => {
+  it('lags behind its knob by a first-order law: 63 % of the way after one time constant', () => {
+    const start = { wallC: 220, airDipC: 0 };
+    const { wallC } = ovenAfter(start, traits, 180, traits.fallsS);
+    expect((220 - wallC) / 40).toBeCloseTo(1 - Math.exp(-1), 10);
+  });
+
+  it('comes to the same in one step or in many', () => {
+    const start = loadedOven(traits, 210);
+    let many = start;
+    for (let i = 0; i < 900; i++) many = ovenAfter(many, traits, 175, 1);
+    const one = ovenAfter(start, traits, 175, 900);
+    expect(many.wallC).toBeCloseTo(one.wallC, 8);
+    expect(many.airDipC).toBeCloseTo(one.airDipC, 8);
+  });
+
+  it('rises faster than it falls, and faster still with a fan', () => {
+    const fan = ovenTraits({ ...still, kind: 'fan' });
+    expect(traits.risesS).toBeLessThan(traits.fallsS);
+    expect(fan.fallsS).toBeLessThan(traits.fallsS);
+    expect(fan.convectionWM2K).toBeGreaterThan(2 * traits.convectionWM2K);
+  });
+
+  it('stands at its knob and its own error when it is loaded, with the air fallen', () => {
+    const hot = ovenTraits({ ...still, offsetC: 9 });
+    const state = loadedOven(hot, 200);
+    expect(state.wallC).toBe(209);
+    expect(state.airDipC).toBeCloseTo(0.3 * (209 - 22), 10);
+    expect(ovenAfter(state, hot, 200, 3600).airDipC).toBeCloseTo(0, 6);
+  });
+
+  it('lets the air fall again when the door is opened, not the walls', () => {
+    const steady = ovenAfter(loadedOven(traits, 200), traits, 200, 3600);
+    const opened = doorOpened(steady);
+    expect(opened.wallC).toBe(steady.wallC);
+    expect(opened.airDipC).toBeGreaterThan(50);
+  });
+});
