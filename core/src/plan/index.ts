@@ -7,3 +7,4 @@ export * from './limits.js';
 export * from './plan.js';
 export * from './slip.js';
 export * from './spec.js';
+export * from './surroundings.js';

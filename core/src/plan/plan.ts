@@ -1,7 +1,7 @@
 import type { PieBody } from '../bake/index.js';
 import type { Build } from '../build/index.js';
-import { buildFigures, buildPie, makeTop, measureDish, topFactor } from '../build/index.js';
-import type { Filling, Surroundings } from '../filling/index.js';
+import { buildFigures, buildPie, measureDish } from '../build/index.js';
+import type { Filling } from '../filling/index.js';
 import { computeFilling, fillingFigures, fruitToFillG } from '../filling/index.js';
 import type { Larder } from '../larder/index.js';
 import { builtInLarder, washes, withOwnFruits } from '../larder/index.js';
@@ -15,6 +15,7 @@ import { bakeFigures } from './bake-figures.js';
 import { pieBody } from './body.js';
 import type { Problem } from './check.js';
 import { checkSpec } from './check.js';
+import { surroundings } from './surroundings.js';
 import type { ClockStep } from './clock.js';
 import { makeClock } from './clock.js';
 import type { SlipGroup } from './slip.js';
@@ -45,26 +46,6 @@ export interface PiePlan {
 export type Planned =
   | { readonly ok: true; readonly plan: PiePlan }
   | { readonly ok: false; readonly problems: readonly Problem[] };
-
-/** Typical oven of the ledger's evaporation, and how long a lidded and an open pie bubble. Fitted (03-filling). */
-const LEDGER_OVEN_C = 185;
-const LID_BUBBLING_MIN = 20;
-const OPEN_BUBBLING_MIN = 25;
-
-/** What the filling of a spec is surrounded by, for the ledger. */
-export function surroundings(spec: PieSpec): Surroundings {
-  const dish = measureDish(spec.dish);
-  const top = makeTop(spec.form, spec.dish, spec.pastry, 0);
-  return {
-    topFactor: topFactor(top),
-    topAreaCm2: dish.topAreaCm2,
-    crustAreaCm2: dish.baseAreaCm2 + dish.wallAreaCm2,
-    crumbG: top.kind === 'crumb' ? top.crumb.massG : 0,
-    crumbSugarG: top.kind === 'crumb' ? top.crumb.sugarG : 0,
-    ovenC: LEDGER_OVEN_C,
-    bubblingMin: top.kind === 'lid' ? LID_BUBBLING_MIN : OPEN_BUBBLING_MIN,
-  };
-}
 
 function assemble(
   spec: PieSpec,

@@ -1,43 +1,44 @@
 import {
   acidNeutralisedG,
+  computeFilling,
   concentrationPer100G,
   doseG,
-  drawnWaterG,
   expectedWeepG,
   gelatinisesAtC,
   GLUEY_G_PER_100G,
+  HIGHEST_BRIX,
   setTargets,
-  weepEffects,
 } from '../../filling/index.js';
 import type { Filling } from '../../filling/index.js';
 import type { Larder } from '../../larder/index.js';
 import type { Bake } from '../bake.js';
 import type { PieSpec } from '../spec.js';
+import { surroundings } from '../surroundings.js';
 import type { Advice, Quantity } from './advice.js';
 import { sentence } from './advice.js';
 
 const grams = (massG: number): Quantity => ({ value: massG, unit: 'g' });
 
-/** What ten more minutes of weeping and draining would take out of the juice, as words; null when that is not open. */
-function drainingRemedy(spec: PieSpec, filling: Filling, missingG: number): string | null {
+/** Draining as the other way out, in words; null when the same sums say that it would not be enough. */
+function drainingRemedy(spec: PieSpec, filling: Filling, larder: Larder): string | null {
   if (spec.filling.preparation.kind !== 'raw') return null;
-  const drawn = filling.batch.fruits.reduce(
-    (sum, item, i) =>
-      sum +
-      drawnWaterG(item, filling.prepared.releases[i] ?? 0, filling.sugar.solidsG / filling.batch.massG, 45),
-    0,
-  );
-  const spared = (drawn * weepEffects.drained * 0.5 * filling.target) / 100 / filling.blend;
-  return spared >= missingG ? 'or let it weep 45 minutes, drain, and boil that juice down by half' : null;
+  const drained = {
+    ...spec.filling,
+    preparation: { kind: 'weep' as const, minutes: 45, boilToBrix: HIGHEST_BRIX },
+  };
+  const { dose } = computeFilling(drained, filling.batch.massG, surroundings(spec), larder);
+  return dose.massG <= filling.thickenerG
+    ? 'or let it weep 45 minutes, drain, and boil that juice down to a thick syrup'
+    : null;
 }
 
-function setAdvice(spec: PieSpec, filling: Filling): Advice[] {
+function setAdvice(spec: PieSpec, filling: Filling, larder: Larder): Advice[] {
   if (spec.filling.preparation.kind === 'glaze') return [];
   const wanted = setTargets[spec.filling.set];
   const short = filling.dose.massG - filling.thickenerG;
   const advice: Advice[] = [];
   if (short > Math.max(2, 0.12 * filling.dose.massG)) {
-    const other = drainingRemedy(spec, filling, short);
+    const other = drainingRemedy(spec, filling, larder);
     const held = spec.filling.set === 'clean_slice' ? 'a clean slice' : `“${wanted.label}”`;
     advice.push({
       id: 'too_runny',
@@ -163,7 +164,7 @@ export const fillingAdvice = (
   bake: Bake | null,
   larder: Larder,
 ): Advice[] => [
-  ...setAdvice(spec, filling),
+  ...setAdvice(spec, filling, larder),
   ...starchAdvice(spec, filling, larder),
   ...testAdvice(spec, filling),
   ...swellingAdvice(spec, filling, bake, larder),

@@ -1,0 +1,88 @@
+import { limits, starterSpec } from '@mardle/core';
+import { checkShape, flattenErrors, PieSpecRequest } from './index.js';
+
+/** A spec in which every limited choice is there to be changed. */
+const full = {
+  ...starterSpec,
+  form: {
+    ...starterSpec.form,
+    lattice: { strips: 6, widthCm: 2, angleDeg: 90 },
+    crumb: { school: 'rubbed', cover: 1 },
+  },
+  filling: {
+    ...starterSpec.filling,
+    fruitMassG: 800,
+    thickenerMassG: 30,
+    sugar: { ...starterSpec.filling.sugar, massG: 200 },
+    preparation: { kind: 'weep', minutes: 45, boilToBrix: 55, liquidG: 0, cookedShare: 0.1 },
+    seasonings: [{ seasoning: 'salt', massG: 2 }],
+    weepTest: { drainedG: 12 },
+  },
+  bake: {
+    ...starterSpec.bake,
+    stages: [
+      { tempC: 210, timeMin: 15 },
+      { tempC: 180, timeMin: 40 },
+    ],
+  },
+};
+
+/** The spec with a value at a path; in a list the first is changed. */
+function withValue(path: string, value: unknown): unknown {
+  const copy = structuredClone(full) as unknown;
+  const keys = path.split('.');
+  let at = copy as Record<string, unknown>;
+  keys.forEach((key, i) => {
+    if (Array.isArray(at)) at = (at as unknown[])[0] as Record<string, unknown>;
+    if (i === keys.length - 1) at[key] = value;
+    else at = at[key] as Record<string, unknown>;
+  });
+  return copy;
+}
+
+const fields = (plain: unknown): string[] => {
+  const checked = checkShape(PieSpecRequest, plain);
+  return checked.ok ? [] : checked.problems.map(({ field }) => field);
+};
+
+describe('the limits of core hold in the contract', () => {
+  it('lets the whole spec through', () => {
+    expect(fields(full)).toEqual([]);
+  });
+
+  it.each([...limits.values()].map((limit) => [limit.path, limit] as const))(
+    '%s',
+    (path, { least, most }) => {
+      const name = path.split('.').at(-1) ?? '';
+      const whole = name === 'strips';
+      expect(fields(withValue(path, whole ? Math.ceil(least) : least))).toEqual([]);
+      expect(fields(withValue(path, most))).toEqual([]);
+      for (const wrong of [least - 1, most + 1, Number.NaN, '5', true, {}]) {
+        expect(fields(withValue(path, wrong)).some((field) => field.endsWith(name))).toBe(true);
+      }
+    },
+  );
+
+  it('asks for whole strips', () => {
+    expect(fields(withValue('form.lattice.strips', 5.5))).toEqual(['form.lattice.strips']);
+  });
+});
+
+describe('problems', () => {
+  it('carry the path of the field, however deep', () => {
+    expect(
+      flattenErrors([
+        {
+          property: 'a',
+          children: [{ property: '0', children: [{ property: 'b', constraints: { x: 'b is odd' } }] }],
+        },
+      ]),
+    ).toEqual([
+      {
+        field: 'a.0.b',
+        message: 'b is odd.',
+        remedy: 'Correct "a.0.b"; docs/plan-format.md says what it may be.',
+      },
+    ]);
+  });
+});
