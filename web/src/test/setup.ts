@@ -1,4 +1,5 @@
 import '@testing-library/jest-dom';
+import { TextDecoder, TextEncoder } from 'node:util';
 
 /** What jsdom lacks and Mantine asks for. */
 Object.defineProperty(window, 'matchMedia', {
@@ -19,4 +20,4 @@ class QuietObserver {
   disconnect(): void {}
 }
 
-Object.assign(window, { ResizeObserver: QuietObserver });
+Object.assign(window, { ResizeObserver: QuietObserver, TextEncoder, TextDecoder });

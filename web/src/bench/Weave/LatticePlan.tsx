@@ -22,7 +22,7 @@ export function LatticePlan({ lattice, topCm, angleDeg, steps, now, label }: Lat
   const turned = (turn * Math.PI) / 180;
   return (
     <svg
-      viewBox={`${-radius - 2.4} ${-radius - 2.4} ${topCm + 4.8} ${topCm + 4.8}`}
+      viewBox={`${-radius - 3.2} ${-radius - 3.2} ${topCm + 6.4} ${topCm + 6.4}`}
       role="img"
       aria-label={label}
       className={classes.plan}
@@ -41,7 +41,7 @@ export function LatticePlan({ lattice, topCm, angleDeg, steps, now, label }: Lat
               height={folded ? length / 2 - 0.6 : length}
               className={folded ? classes.folded : classes.long}
             />
-            <text x={x} y={-radius - 1.2} className={classes.number}>
+            <text x={x} y={-radius - 2.1} className={classes.number}>
               {i + 1}
             </text>
           </g>

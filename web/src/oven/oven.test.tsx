@@ -1,0 +1,146 @@
+import type { BakeResponse } from '@mardle/contract';
+import type { BakeEvent, BakeEventKind } from '@mardle/core';
+import { starterSpec } from '@mardle/core';
+import { screen, waitFor } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { MemoryRouter } from 'react-router';
+import { useOutbox } from '../state/outbox.js';
+import { renderInKitchen } from '../test/kitchen.js';
+import { standInServer } from '../test/server.js';
+import { BakeCard } from './BakeCard.js';
+import { OvenPlace } from './OvenPlace.js';
+import { allEvents } from './useRunning.js';
+
+/** The simulation runs in a worker, which jsdom has not: here it never answers, and the settings alone must do. */
+jest.mock('../workers/bake.js', () => ({ bakeThrough: () => new Promise(() => undefined) }));
+
+const start = Date.parse('2026-09-19T06:00:00Z');
+const minutes = (min: number): number => start + min * 60_000;
+const event = (kind: BakeEventKind, min: number, more: Partial<BakeEvent> = {}): BakeEvent => ({
+  id: `${kind}-${min}`,
+  kind,
+  at: new Date(minutes(min)).toISOString(),
+  ...more,
+});
+const bake = (name: string, events: readonly BakeEvent[], oven = 'Long oven'): BakeResponse => ({
+  id: name,
+  pieId: `pie-${name}`,
+  pieVersion: 1,
+  spec: {
+    ...starterSpec,
+    name,
+    bake: { ...starterSpec.bake, oven: { ...starterSpec.bake.oven, label: oven } },
+  },
+  stages: [
+    { tempC: 210, timeMin: 15 },
+    { tempC: 175, timeMin: 40 },
+  ],
+  events,
+  finished: false,
+});
+
+beforeEach(() => {
+  localStorage.clear();
+  useOutbox.setState({ waiting: [] });
+});
+
+const card = (events: readonly BakeEvent[], now: number): void => {
+  renderInKitchen(<BakeCard bake={bake('Damson', events)} events={events} now={now} first />);
+};
+
+describe('a running bake on its card', () => {
+  it('says stage, time to go and the next touch', () => {
+    card([event('loaded', 0)], minutes(5));
+    expect(screen.getByText('First stage, hot')).toBeInTheDocument();
+    expect(screen.getByRole('timer')).toHaveTextContent('10:00');
+    expect(screen.getByRole('button', { name: /Lower the oven to 175\s°C/ })).toBeInTheDocument();
+  });
+
+  it('counts on past the time, and says that it is due', () => {
+    card([event('loaded', 0)], minutes(17));
+    expect(screen.getByRole('timer')).toHaveTextContent('+2:00');
+    expect(screen.getByText('due now')).toBeInTheDocument();
+  });
+
+  it('writes each tap down once, to be sent', async () => {
+    const user = userEvent.setup();
+    card([event('loaded', 0), event('lowered', 15)], minutes(20));
+    await user.click(screen.getByRole('button', { name: 'Turn the pie' }));
+    await user.click(screen.getByRole('button', { name: '5 minutes more' }));
+    const { waiting } = useOutbox.getState();
+    expect(waiting.map((row) => [row.bakeId, row.event.kind, row.event.minutes])).toEqual([
+      ['Damson', 'turned', undefined],
+      ['Damson', 'more_time', 5],
+    ]);
+    expect(new Set(waiting.map((row) => row.event.id)).size).toBe(2);
+  });
+
+  it('does the next touch on Space and takes the last tap back on Z', async () => {
+    const user = userEvent.setup();
+    card([event('loaded', 0), event('lowered', 15)], minutes(20));
+    await user.keyboard(' ');
+    expect(useOutbox.getState().waiting.at(-1)?.event.kind).toBe('turned');
+    await user.keyboard('z');
+    expect(useOutbox.getState().waiting.at(-1)?.event).toMatchObject({ kind: 'undo', undoes: 'lowered-15' });
+  });
+
+  it('cools, and is ready when it may be sliced', () => {
+    const events = [event('loaded', 0), event('lowered', 15), event('out', 55)];
+    card(events, minutes(60));
+    expect(screen.getByText('Cooling on the rack')).toBeInTheDocument();
+    expect(screen.queryByRole('button', { name: '5 minutes more' })).not.toBeInTheDocument();
+  });
+});
+
+describe('the oven place', () => {
+  const show = (bakes: readonly BakeResponse[]): void => {
+    standInServer({ 'GET /api/bakes': { body: bakes } });
+    renderInKitchen(
+      <MemoryRouter>
+        <OvenPlace />
+      </MemoryRouter>,
+    );
+  };
+
+  it('offers the first step when nothing is in', async () => {
+    show([]);
+    expect(await screen.findByText(/Nothing is in the oven/)).toBeInTheDocument();
+    expect(screen.getByRole('link', { name: 'To the pies' })).toBeInTheDocument();
+  });
+
+  it('puts what is due next first, what was eaten last', async () => {
+    show([
+      bake('Later', [event('loaded', 10)]),
+      bake('Sooner', [event('loaded', 0)]),
+      bake('Eaten', [event('loaded', -300), event('out', -240), event('cut', -60)]),
+    ]);
+    await screen.findByRole('heading', { name: 'Sooner' });
+    const names = screen.getAllByRole('heading', { level: 2 }).map(({ textContent }) => textContent);
+    expect(names).toEqual(['Sooner', 'Later', 'Lately out']);
+  });
+
+  it('says when one oven is asked for two temperatures', async () => {
+    show([
+      bake('One', [event('loaded', 0)], 'Corner oven'),
+      bake('Two', [event('loaded', 0), event('lowered', 15)], 'Corner oven'),
+    ]);
+    expect(await screen.findByText(/Corner oven is asked for 175 and 210 °C at once/)).toBeInTheDocument();
+  });
+
+  it('keeps a tap until the server has it', async () => {
+    const events = [event('loaded', 0)];
+    useOutbox.getState().write('Damson', 'lowered');
+    const waiting = useOutbox.getState().waiting;
+    expect(allEvents(bake('Damson', events), waiting).map(({ kind }) => kind)).toEqual(['loaded', 'lowered']);
+    standInServer({
+      'GET /api/bakes': { body: [bake('Damson', events)] },
+      'POST /api/bakes/Damson/events': { body: bake('Damson', events) },
+    });
+    renderInKitchen(
+      <MemoryRouter>
+        <OvenPlace />
+      </MemoryRouter>,
+    );
+    await waitFor(() => expect(useOutbox.getState().waiting).toEqual([]));
+  });
+});
