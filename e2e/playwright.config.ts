@@ -5,7 +5,7 @@ const baseURL = process.env['MARDLE_URL'] ?? 'http://127.0.0.1:4870';
 export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
-  timeout: 60_000,
+  timeout: 180_000,
   workers: 1,
   fullyParallel: false,
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['line'], ['json']] : 'line',

@@ -15,7 +15,7 @@ import classes from './stations.module.css';
 /** What a change of form brings and takes away. */
 const formChange: Readonly<Record<FormKind, string>> = {
   double_crust:
-    'A lid with vents in place of the open top: less steam leaves, so it takes a little more thickener.',
+    'A lid with vents in place of the open top: less steam leaves, and raw fruit may sink from it.',
   lattice: 'Strips in place of the lid: more steam leaves, no gap.',
   crumb_top:
     'A crumb in place of pastry: no wash; its sugar counts a tenth; bake it lower, it browns sooner.',

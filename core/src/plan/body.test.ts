@@ -1,0 +1,167 @@
+import { formKinds } from '../build/index.js';
+import type { PiePlan } from './plan.js';
+import { draftPlan } from './plan.js';
+import type { PieSpec } from './spec.js';
+import { starterSpec } from './spec.js';
+import { surroundings } from './surroundings.js';
+
+const plan = (change: Partial<PieSpec> = {}): PiePlan => {
+  const planned = draftPlan({ ...starterSpec, ...change });
+  if (!planned.ok) throw new Error(planned.problems.map(({ message }) => message).join(' '));
+  return planned.plan;
+};
+const form = (kind: PieSpec['form']['kind'], more: Partial<PieSpec['form']> = {}): Partial<PieSpec> => ({
+  form: { ...starterSpec.form, kind, ...more },
+});
+
+describe('the pie as the oven meets it', () => {
+  it.each(formKinds)('weighs what the plan weighs, as a %s', (kind) => {
+    const { body, filling } = plan(form(kind));
+    expect(body.filling.massKg).toBeCloseTo(filling.massG / 1000, 8);
+    const { water, protein, fat, carbohydrate } = body.filling.composition;
+    expect(water + protein + fat + carbohydrate).toBeCloseTo(1, 6);
+    expect(body.filling.freeShare).toBeCloseTo(filling.ledger.freeShare, 8);
+  });
+
+  it('is in metres and kilograms', () => {
+    const { body } = plan();
+    expect(body.topRadiusM).toBeCloseTo(0.1145, 6);
+    expect(body.baseCrustM).toBeCloseTo(0.0032, 6);
+    expect(body.edgeM).toBeLessThan(0.06);
+  });
+
+  it('softens as the slowest fruit does, once there is enough of it', () => {
+    const mix = (appleShare: number): number =>
+      plan({
+        filling: {
+          ...starterSpec.filling,
+          fruits: [
+            { fruit: 'raspberry', share: 1, state: 'fresh', ripeness: 0, cutSmall: false, peeled: true },
+            {
+              fruit: 'apple_firm_tart',
+              share: appleShare,
+              state: 'fresh',
+              ripeness: 0,
+              cutSmall: false,
+              peeled: true,
+            },
+          ],
+        },
+      }).body.softening;
+    expect(mix(0.02)).toBe(4);
+    expect(mix(1)).toBe(1);
+  });
+
+  it('has most of its softening behind it when it was stewed', () => {
+    const stew = plan({ filling: { ...starterSpec.filling, preparation: { kind: 'stew', minutes: 10 } } });
+    expect(stew.body.softening).toBe(4 * plan().body.softening);
+  });
+
+  it('browns sooner with a richer wash and sugar; a crumb does not care for the wash', () => {
+    const browning = (
+      wash: string,
+      coarseSugar: boolean,
+      kind: PieSpec['form']['kind'] = 'double_crust',
+    ): number => plan({ ...form(kind), pastry: { ...starterSpec.pastry, wash, coarseSugar } }).body.browning;
+    expect(browning('yolk_cream', false)).toBeGreaterThan(browning('milk', false));
+    expect(browning('milk', true)).toBeCloseTo(1.25 * browning('milk', false), 8);
+    expect(browning('none', false, 'crumb_top')).toBe(browning('yolk_cream', true, 'crumb_top'));
+  });
+
+  it('waits for the starch that swells last', () => {
+    const thickeners = [
+      { thickener: 'potato_starch', share: 1 },
+      { thickener: 'rice_flour', share: 1 },
+    ];
+    expect(plan({ filling: { ...starterSpec.filling, thickeners } }).body.starchSwellsC).toBe(72);
+  });
+});
+
+describe('the top as the oven meets it', () => {
+  it('is closed under a lid with vents, and holds the steam without them', () => {
+    expect(plan().body.top).toMatchObject({ cover: 1, vented: 0.7 });
+    expect(plan(form('double_crust', { vents: 0 })).body.top.vented).toBe(0);
+  });
+
+  it('lets out as much as a lattice is open, through pastry that lies double where strips cross', () => {
+    const { body, build } = plan(form('lattice', { lattice: { strips: 6, widthCm: 2, angleDeg: 90 } }));
+    expect(body.top.vented).toBeCloseTo(build.top.openShare, 8);
+    expect(body.top.cover).toBeCloseTo(1 - build.top.openShare, 8);
+    expect(body.top.thicknessM).toBeGreaterThan(0.0032);
+    expect(body.top.thicknessM).toBeLessThan(0.0064);
+  });
+
+  it('is loose and deep under a crumb, and starts lower', () => {
+    const { body, build } = plan(form('crumb_top'));
+    expect(body.top.densityKgM3).toBeLessThan(700);
+    expect(body.top.startsLowerC).toBeGreaterThan(10);
+    if (build.top.kind === 'crumb') {
+      expect(body.top.thicknessM * body.top.densityKgM3).toBeCloseTo(
+        (build.top.crumb.massG / 1000 / build.dish.topAreaCm2) * 1e4,
+        0,
+      );
+    }
+  });
+});
+
+describe('what surrounds the filling in the ledger', () => {
+  it('lets more out the more open the top is (common practice, no source)', () => {
+    const spec = (kind: PieSpec['form']['kind']): PieSpec => ({ ...starterSpec, ...form(kind) });
+    const lid = surroundings(spec('double_crust'));
+    const lattice = surroundings(spec('lattice'));
+    const crumb = surroundings(spec('crumb_top'));
+    expect(lattice.topFactor).toBeGreaterThan(2 * lid.topFactor);
+    expect(crumb.topFactor).toBeGreaterThan(lattice.topFactor);
+    expect(crumb.crumbG).toBeGreaterThan(150);
+    expect(crumb.crumbSugarG).toBeGreaterThan(0);
+    expect(lid.crumbG).toBe(0);
+  });
+
+  it('leaves less juice to hold under an open top', () => {
+    const juice = (kind: PieSpec['form']['kind']): number => plan(form(kind)).filling.ledger.juiceG;
+    const out = (kind: PieSpec['form']['kind']): number => plan(form(kind)).filling.ledger.evaporatedG;
+    expect(out('lattice')).toBeGreaterThan(2 * out('double_crust'));
+    expect(juice('lattice')).toBeLessThan(juice('double_crust'));
+    expect(juice('crumb_top')).toBeLessThan(juice('double_crust'));
+  });
+
+  it('counts a tenth of the sugar in the crumb', () => {
+    const sugar = (kind: PieSpec['form']['kind']): number => plan(form(kind)).filling.sugar.massG;
+    const { crumbSugarG } = surroundings({ ...starterSpec, ...form('crumb_top') });
+    const lidMass = plan().filling.batch.massG;
+    const crumbMass = plan(form('crumb_top')).filling.batch.massG;
+    expect(sugar('double_crust') / lidMass - sugar('crumb_top') / crumbMass).toBeCloseTo(
+      (0.1 * crumbSugarG) / crumbMass,
+      3,
+    );
+  });
+});
+
+describe('the dough of a top', () => {
+  it('is weighed with the base', () => {
+    for (const kind of formKinds) {
+      const { build, figures } = plan(form(kind));
+      const top = figures['pastry.top_mass']?.value ?? Number.NaN;
+      expect(build.dough.massG).toBeCloseTo(build.base.massG + top, 6);
+    }
+    expect(plan(form('crumb_top')).figures['pastry.top_mass']?.value).toBe(0);
+  });
+
+  it('refuses strips wider than the pie, an odd angle, an unknown crumb', () => {
+    const fields = (change: Partial<PieSpec>): string[] => {
+      const planned = draftPlan({ ...starterSpec, ...change });
+      return planned.ok ? [] : planned.problems.map(({ field }) => field);
+    };
+    expect(fields(form('lattice', { lattice: { strips: 15, widthCm: 3, angleDeg: 90 } }))).toEqual([
+      'form.lattice.widthCm',
+    ]);
+    expect(fields(form('lattice', { lattice: { strips: 5, widthCm: 2, angleDeg: 33 } }))).toEqual([
+      'form.lattice.angleDeg',
+    ]);
+    expect(fields(form('crumb_top', { crumb: { school: 'gravel', cover: 1 } }))).toEqual([
+      'form.crumb.school',
+    ]);
+    // A lattice that is kept while another form is chosen does not stand in the way.
+    expect(fields(form('double_crust', { lattice: { strips: 15, widthCm: 3, angleDeg: 90 } }))).toEqual([]);
+  });
+});

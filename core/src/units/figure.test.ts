@@ -1,0 +1,80 @@
+import { show, showText } from './present.js';
+import type { Unit } from './figure.js';
+import { figure, from, given } from './figure.js';
+import { typedUnit } from './system.js';
+
+const parts = { id: 'x', label: 'X', value: 200, unit: 'g' as const, rule: 'a rule', source: 'a source' };
+
+describe('a figure', () => {
+  it('has no band when it is a choice, a band round it when it is computed', () => {
+    expect(figure(parts)).toMatchObject({ low: 200, high: 200 });
+    expect(figure({ ...parts, spread: 0.1 })).toMatchObject({ low: 180, high: 220 });
+    expect(figure({ ...parts, spread: 0.1, low: 150 })).toMatchObject({ low: 150, high: 220 });
+  });
+
+  it('keeps its band the right way round below zero', () => {
+    const cold = figure({ ...parts, value: -18, unit: 'C', spread: 0.1 });
+    expect(cold.low).toBeLessThan(cold.value);
+    expect(cold.high).toBeGreaterThan(cold.value);
+  });
+
+  it('tells its story: rule, inputs, source', () => {
+    const told = figure({ ...parts, inputs: [...from('a', 'b'), given('c', 3, 'cm')] });
+    expect(told.why).toEqual({
+      rule: 'a rule',
+      source: 'a source',
+      inputs: [{ figure: 'a' }, { figure: 'b' }, { label: 'c', value: 3, unit: 'cm' }],
+    });
+  });
+});
+
+describe('quantities as they are typed', () => {
+  it.each<[Unit, number]>([
+    ['g', 780],
+    ['cm', 22.9],
+    ['C', 180],
+    ['min', 45],
+    ['count', 6],
+  ])('%s come back the same in either system', (unit, value) => {
+    for (const system of ['metric', 'us'] as const) {
+      const { toTyped, fromTyped } = typedUnit(unit, system);
+      expect(fromTyped(toTyped(value))).toBeCloseTo(value, 8);
+    }
+  });
+
+  it('step as a knob and a scale do', () => {
+    expect(typedUnit('C', 'metric')).toMatchObject({ word: '°C', step: 5 });
+    expect(typedUnit('C', 'us')).toMatchObject({ word: '°F', step: 10 });
+    expect(typedUnit('cm', 'us').word).toBe('in');
+    expect(typedUnit('min', 'us').word).toBe('min');
+  });
+});
+
+describe('every unit', () => {
+  const samples: readonly [Unit, number, string, string][] = [
+    ['g', 453.59237, '455 g', '1 lb'],
+    ['cm', 25.4, '25.5 cm', '10 in'],
+    ['mm', 3.175, '3.2 mm', '0.13 in'],
+    ['cm2', 412, '410 cm²', '64 sq in'],
+    ['mL', 240, '240 mL', '1 cup'],
+    ['C', 71.1, '71 °C', '160 °F'],
+    ['min', 50, '50 min', '50 min'],
+    ['h', 4, '4 h', '4 h'],
+    ['percent', 58.4, '58 %', '58 %'],
+    ['ratio', 0.844, '0.84', '0.84'],
+    ['count', 6.2, '6', '6'],
+    ['g/100 g', 4.83, '4.8 g per 100 g', '4.8 g per 100 g'],
+    ['Brix', 54.7, '55 °Bx', '55 °Bx'],
+    ['pH', 3.04, '3.0 pH', '3.0 pH'],
+    ['m', 1603, '1600 m', '1600 m'],
+  ];
+
+  it.each(samples)('%s %d is %s, or %s', (unit, value, metric, customary) => {
+    expect(showText(value, unit).replaceAll('\u00a0', ' ')).toBe(metric);
+    expect(showText(value, unit, 'us').replaceAll('\u00a0', ' ')).toBe(customary);
+  });
+
+  it('never shows minus nothing', () => {
+    expect(show(-0.001, 'cm').number).not.toMatch(/^-0/);
+  });
+});
