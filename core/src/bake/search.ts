@@ -63,6 +63,9 @@ export function finishNow<T>(sum: Paused<T>): T {
   }
 }
 
+/** The search's share of a whole bake; simulating what was found and cooling it take the rest. */
+export const SEARCH_SHARE = 0.9;
+
 /**
  * The two stages that bring filling and colour home together: a run for each first temperature, branched at three moments
  * into each second temperature until the filling is done; between moments the colour is interpolated. Colour within 5 % of
@@ -90,7 +93,7 @@ export function* findStages(
         if (run.state.timeS % 60 === 0) before.push(reading(run));
       }
       for (const second of searchGrid.secondC) {
-        yield tried++ / total;
+        yield (SEARCH_SHARE * tried++) / total;
         const secondC = roundTo(second - lower, 5);
         const end = finish(branch(run), secondC, before);
         if (!end) continue;

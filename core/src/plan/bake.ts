@@ -6,6 +6,7 @@ import {
   doneMin,
   findStages,
   finishNow,
+  SEARCH_SHARE,
   simulateBake,
 } from '../bake/index.js';
 
@@ -40,7 +41,7 @@ function whenFoil(readings: readonly Reading[], target: number, outMin: number):
 export function* bakeSteps(body: PieBody, bake: BakeSpec): Paused<Bake | null> {
   const stages = bake.stages ?? (yield* findStages(body, bake))?.stages;
   if (!stages) return null;
-  yield 0.9;
+  yield SEARCH_SHARE;
   const { run, readings, events } = simulateBake(body, bake.oven, stages, bake.altitudeM);
   const outMin = stages[0].timeMin + stages[1].timeMin;
   const atEnd = readings.at(-1);
