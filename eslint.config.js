@@ -18,7 +18,7 @@ const mayImport = {
 
 const forbid = (files, group, message) => ({
   files,
-  ignores: ['**/*.test.ts'],
+  ignores: ['**/*.test.ts', '**/*.test.tsx', '**/test/**'],
   rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] },
 });
 

@@ -32,7 +32,8 @@ export function WorkLine({ spec, plan, open, onOpen }: WorkLineProps) {
   return (
     <nav className={classes.line} aria-label="Work line">
       {stations.map((station, i) => {
-        const todo = plan?.advice.some((advice) => advice.station === station && needsDoing(advice)) ?? false;
+        const wanted =
+          plan?.advice.some((advice) => advice.station === station && needsDoing(advice)) ?? false;
         return (
           <button
             key={station}
@@ -45,7 +46,7 @@ export function WorkLine({ spec, plan, open, onOpen }: WorkLineProps) {
             <span className={classes.title}>
               <span className={classes.key}>{i + 1}</span>
               {titles[station]}
-              {todo && <IconAlertTriangle size={16} aria-label="look here" className={classes.todo} />}
+              {wanted && <IconAlertTriangle size={16} aria-label="look here" className={classes.wanted} />}
             </span>
             <span className={classes.result}>{results[station]}</span>
           </button>
