@@ -43,7 +43,7 @@ if (process.argv.includes('--json')) {
 } else {
   for (const b of benchmarks) {
     process.stdout.write(
-      `${b.met ? 'met   ' : 'missed'} ${b.name}: ${digits(b.value)} ms, ${digits(b.ratio)} x ${b.reference} (${digits(b.referenceValue)} ms), goal ${b.goal}\n`,
+      `${b.met ? 'met   ' : 'missed'} ${b.name}: ${digits(b.value)} ms, ${digits(b.ratio)} x ${b.against} (${digits(b.reference)} ms), goal ${b.goal}\n`,
     );
   }
 }
