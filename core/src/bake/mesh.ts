@@ -1,3 +1,4 @@
+import { DOUGH_KG_M3 } from '../build/index.js';
 import { constant } from './constants.js';
 import type { PieBody } from './body.js';
 import { cylinderRadiusM } from './body.js';
@@ -76,9 +77,6 @@ interface Stuff {
   readonly conductivityDry: number;
   readonly conductivityWet: number;
 }
-
-/** Raw dough, kg/m3. */
-const DOUGH_KG_M3 = 1140;
 
 function stuffOf(kind: number, food: Composition, kgM3: number, dry: number, wet: number): Stuff {
   return {

@@ -4,7 +4,7 @@ import type { MeshSize } from './mesh.js';
 import { meshSizes } from './mesh.js';
 import type { Reading } from './readings.js';
 import type { Run } from './simulate.js';
-import { advance, branch, doneMin, eventsIn, reading, startRun } from './simulate.js';
+import { advance, branch, doneMin, eventsIn, reading, startRun, TENDER } from './simulate.js';
 import type { BakeSpec, Stage } from './spec.js';
 import { colourTargets } from './spec.js';
 
@@ -43,7 +43,7 @@ function finish(
     if (run.state.timeS % 60 !== 0) continue;
     const now = reading(run);
     readings.push(now);
-    if (!now.centreBubbling || now.tender < 0.8) continue;
+    if (!now.centreBubbling || now.tender < TENDER) continue;
     const done = doneMin(eventsIn(readings));
     if (done !== null && now.timeMin >= done) return { doneMin: done, browning: now.topBrowning };
   }

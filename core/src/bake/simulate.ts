@@ -75,7 +75,8 @@ export interface BakeEvents {
   readonly tooDarkMin: number | null;
 }
 
-const TENDER = 0.8;
+/** Share of the softening that counts as tender. */
+export const TENDER = 0.8;
 const SET = 0.9;
 const CRISP_MOISTURE = 0.06;
 /** A starch filling is trusted once its middle has bubbled this long. Common practice, no source. */

@@ -5,6 +5,8 @@ import type { DishSpec } from './spec.js';
 /** Raw dough: g per cm3, and how much more is rolled than is used. Estimates held against the trade's batches. */
 export const DOUGH_DENSITY = 1.14;
 export const TRIM_FACTOR = 1.12;
+/** The same density in kg/m3, for the bake. */
+export const DOUGH_KG_M3 = 1000 * DOUGH_DENSITY;
 
 export interface Disc {
   readonly diameterCm: number;

@@ -1,4 +1,5 @@
 import { builtInLarder } from '../larder/index.js';
+import { aFilling, aPart } from '../test/filling.js';
 import { makeBatch } from './batch.js';
 import {
   BAND_DEVIATIONS,
@@ -10,22 +11,7 @@ import {
 } from './evidence.js';
 import type { FillingSpec } from './spec.js';
 
-const spec = (fruit: string): FillingSpec => ({
-  fruits: [{ fruit, share: 1, state: 'fresh', ripeness: 0, cutSmall: false, peeled: true }],
-  fruitMassG: null,
-  preparation: { kind: 'raw' },
-  sugar: { sugar: 'white', style: 0.16, massG: null },
-  set: 'clean_slice',
-  thickeners: [{ thickener: 'corn_starch', share: 1 }],
-  thickenerMassG: null,
-  lemonJuiceG: 0,
-  lemonZestG: 0,
-  bicarbonateG: 0,
-  butterG: 0,
-  seasonings: [],
-  weepTest: null,
-  saucerTest: null,
-});
+const spec = (fruit: string): FillingSpec => aFilling({ fruits: [aPart(fruit)] });
 
 /** Park & Miller, and normal deviates by Box & Muller: the same kitchens every time. */
 function kitchens(seed: number): () => number {

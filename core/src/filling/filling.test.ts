@@ -1,10 +1,10 @@
 import fc from 'fast-check';
 import { builtInFruits, builtInLarder, builtInThickeners } from '../larder/index.js';
+import { aFilling, aLid, aPart } from '../test/filling.js';
 import { batchPh, boughtMassG, makeBatch } from './batch.js';
 import { expectedWeepG } from './evidence.js';
 import type { Filling } from './filling.js';
 import { computeFilling, fruitToFillG } from './filling.js';
-import type { Surroundings } from './ledger.js';
 import { ledgerSides } from './ledger.js';
 import { boilDown, HIGHEST_BRIX } from './preparation.js';
 import { setReached } from './set.js';
@@ -14,43 +14,9 @@ import { acidNeutralisedG, styleOfSugar, sugarForStyleG, sugarStops } from './su
 import { syrupBoilingC, syrupDensity, syrupWaterActivity } from './syrup.js';
 import { concentrationPer100G, doseG } from './thickener.js';
 
-const lid: Surroundings = {
-  topFactor: 0.065,
-  topAreaCm2: 412,
-  crustAreaCm2: 535,
-  crumbG: 0,
-  crumbSugarG: 0,
-  ovenC: 185,
-  bubblingMin: 20,
-};
-
-const part = (fruit: string, more: Partial<FruitPart> = {}): FruitPart => ({
-  fruit,
-  share: 1,
-  state: 'fresh',
-  ripeness: 0,
-  cutSmall: false,
-  peeled: true,
-  ...more,
-});
-
-const spec = (more: Partial<FillingSpec> = {}): FillingSpec => ({
-  fruits: [part('damson')],
-  fruitMassG: null,
-  preparation: { kind: 'raw' },
-  sugar: { sugar: 'white', style: 0.16, massG: null },
-  set: 'clean_slice',
-  thickeners: [{ thickener: 'corn_starch', share: 1 }],
-  thickenerMassG: null,
-  lemonJuiceG: 0,
-  lemonZestG: 0,
-  bicarbonateG: 0,
-  butterG: 0,
-  seasonings: [],
-  weepTest: null,
-  saucerTest: null,
-  ...more,
-});
+const lid = aLid;
+const part = aPart;
+const spec = aFilling;
 
 const compute = (more: Partial<FillingSpec> = {}, massG = 1000): Filling =>
   computeFilling(spec(more), massG, lid, builtInLarder);

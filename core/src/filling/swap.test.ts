@@ -1,49 +1,24 @@
 import { builtInFruits, builtInLarder } from '../larder/index.js';
-import type { FillingSpec } from './spec.js';
+import { aFilling, aLid } from '../test/filling.js';
 import { amountsOf, amountWays, preparedFrom } from './amounts.js';
 import { computeFilling } from './filling.js';
 import { makeUpWith, swaps } from './swap.js';
 
-const starterFilling: FillingSpec = {
-  fruits: [{ fruit: 'damson', share: 1, state: 'fresh', ripeness: 0, cutSmall: false, peeled: false }],
-  fruitMassG: null,
-  preparation: { kind: 'raw' },
-  sugar: { sugar: 'white', style: 0.16, massG: null },
-  set: 'clean_slice',
-  thickeners: [{ thickener: 'corn_starch', share: 1 }],
-  thickenerMassG: null,
-  lemonJuiceG: 0,
-  lemonZestG: 0,
-  bicarbonateG: 0,
-  butterG: 0,
-  seasonings: [],
-  weepTest: null,
-  saucerTest: null,
-};
-
-const lid = {
-  topFactor: 0.065,
-  topAreaCm2: 412,
-  crustAreaCm2: 535,
-  crumbG: 0,
-  crumbSugarG: 0,
-  ovenC: 185,
-  bubblingMin: 20,
-};
+const starterFilling = aFilling();
 
 describe('swapping thickeners', () => {
   it('gives for each what reaches the same set', () => {
-    const doses = swaps(starterFilling, 800, lid, builtInLarder);
+    const doses = swaps(starterFilling, 800, aLid, builtInLarder);
     for (const [thickener, massG] of doses) {
       const spec = { ...starterFilling, thickeners: [{ thickener, share: 1 }], thickenerMassG: massG };
-      expect(computeFilling(spec, 800, lid, builtInLarder).reached).toBeCloseTo(4.8, 6);
+      expect(computeFilling(spec, 800, aLid, builtInLarder).reached).toBeCloseTo(4.8, 6);
     }
   });
 
   it('keeps gelatine for what is not baked', () => {
-    expect(swaps(starterFilling, 800, lid, builtInLarder).has('gelatine')).toBe(false);
+    expect(swaps(starterFilling, 800, aLid, builtInLarder).has('gelatine')).toBe(false);
     const glaze = { ...starterFilling, preparation: { kind: 'glaze' as const } };
-    expect(swaps(glaze, 800, lid, builtInLarder).has('gelatine')).toBe(true);
+    expect(swaps(glaze, 800, aLid, builtInLarder).has('gelatine')).toBe(true);
   });
 
   /** From memory: gelatine of 200 bloom, 1.9 g per 100 g of liquid for a slice; here for the stiffer binder of a glaze. */
@@ -53,7 +28,7 @@ describe('swapping thickeners', () => {
       preparation: { kind: 'glaze' as const },
       thickeners: [{ thickener: 'gelatine', share: 1 }],
     };
-    const f = computeFilling(glaze, 600, lid, builtInLarder);
+    const f = computeFilling(glaze, 600, aLid, builtInLarder);
     const per100 = (100 * f.dose.massG) / f.ledger.juiceG;
     expect(per100).toBeGreaterThan(1.9);
     expect(per100).toBeLessThan(3.2);
@@ -62,20 +37,20 @@ describe('swapping thickeners', () => {
 
 describe('making up a short amount', () => {
   it('reaches the set with what there is and the rest of another', () => {
-    const filling = computeFilling(starterFilling, 800, lid, builtInLarder);
+    const filling = computeFilling(starterFilling, 800, aLid, builtInLarder);
     const parts = makeUpWith(
       filling,
       { thickener: 'plain_flour', massG: 16 },
       'corn_starch',
       starterFilling,
-      lid,
+      aLid,
       builtInLarder,
     );
     const massG = parts.reduce((sum, { share }) => sum + share, 0);
     const made = computeFilling(
       { ...starterFilling, thickeners: parts, thickenerMassG: massG },
       800,
-      lid,
+      aLid,
       builtInLarder,
     );
     expect(parts[0]).toEqual({ thickener: 'plain_flour', share: 16 });
@@ -83,14 +58,14 @@ describe('making up a short amount', () => {
   });
 
   it('takes nothing more when there is enough', () => {
-    const filling = computeFilling(starterFilling, 800, lid, builtInLarder);
+    const filling = computeFilling(starterFilling, 800, aLid, builtInLarder);
     expect(
       makeUpWith(
         filling,
         { thickener: 'corn_starch', massG: 80 },
         'plain_flour',
         starterFilling,
-        lid,
+        aLid,
         builtInLarder,
       ),
     ).toHaveLength(1);

@@ -1,12 +1,10 @@
 import type { TopBody } from '../bake/index.js';
 import { constant } from '../bake/index.js';
 import type { Build, PastrySpec } from '../build/index.js';
-import { crumbComposition, doughComposition, latticeCover } from '../build/index.js';
+import { crumbComposition, DOUGH_KG_M3, doughComposition, latticeCover } from '../build/index.js';
 import type { Dough } from '../larder/index.js';
 import { crumbTraits } from '../larder/index.js';
 
-/** Raw dough, kg/m3. */
-const DOUGH_KG_M3 = 1140;
 /** A strip lies closer to the fruit than a lid does: a quarter of the air. Fit (05-bake). */
 const STRIP_GAP_SHARE = 0.25;
 /** Vapour that finds its way through loose crumbs. Estimate. */

@@ -3,10 +3,12 @@ import type { Fact } from './fact.js';
 import { fillingFacts } from './filling.js';
 import { pastryFacts } from './pastry.js';
 import { publishedFacts } from './published.js';
+import { sugarFacts } from './sugar.js';
 
 /** Every fact of the trade and published value that the product is held against. */
 export const allFacts = (): Fact[] => [
   ...publishedFacts(),
+  ...sugarFacts(),
   ...fillingFacts(),
   ...pastryFacts(),
   ...bakeFacts(),
