@@ -1,5 +1,5 @@
 import {
-  bakeBody,
+  bakeWork,
   draftPlan,
   finishNow,
   findStages,
@@ -12,13 +12,14 @@ import { compare, medianMs } from './bench/measure.js';
 
 const drafted = draftPlan(starterSpec);
 if (!drafted.ok) throw new Error('the starter spec cannot be planned');
-const { body, spec } = drafted.plan;
+const { work, spec } = drafted.plan;
+const { body } = work;
 const stages = [
   { tempC: 215, timeMin: 20 },
   { tempC: 180, timeMin: 100 },
 ];
 const twoHours = (size: keyof typeof meshSizes): number =>
-  medianMs(() => simulateBake(body, spec.bake.oven, stages, 0, meshSizes[size]), 5);
+  medianMs(() => simulateBake(body, spec.bake, stages, meshSizes[size]), 5);
 
 function run(): Benchmark[] {
   const coarse = twoHours('coarse');
@@ -26,7 +27,7 @@ function run(): Benchmark[] {
   const fine = twoHours('fine');
   const draft = medianMs(() => draftPlan(starterSpec), 60);
   const search = medianMs(() => finishNow(findStages(body, spec.bake)), 3);
-  const whole = medianMs(() => bakeBody(body, spec.bake), 3);
+  const whole = medianMs(() => bakeWork(work, spec.bake), 3);
   return [
     compare('two hours of baking, search mesh', coarse, 'the same on the fine mesh', fine, 0.2),
     compare('two hours of baking, usual mesh', usual, 'the same on the fine mesh', fine, 0.45),

@@ -1,7 +1,7 @@
 import type { DishMaterial } from '../larder/index.js';
 import type { Composition } from './properties.js';
 
-/** What lies over the filling: a lid, strips or crumbs. */
+/** What lies over the filling: a lid, strips, crumbs, scones, batter. */
 export interface TopBody {
   /** Share of the top that is covered; the rest of the filling is bare to the oven. */
   readonly cover: number;
@@ -19,33 +19,64 @@ export interface TopBody {
   readonly vented: number;
 }
 
+export interface FillingBody {
+  readonly massKg: number;
+  readonly composition: Composition;
+  /** Share of its water that is free juice. */
+  readonly freeShare: number;
+  /** Moles of dissolved sugar and acid per kg of water. */
+  readonly molality: number;
+  readonly syrupShare: number;
+  /** How freely thin juice can stir: 1 fruit in its juice, near 0 fruit held in batter. */
+  readonly stirs: number;
+  /** Share of the starch that had swollen before the oven. */
+  readonly swollen: number;
+}
+
+/** When a bake is done; the last of all that apply. */
+export interface DoneRule {
+  readonly tender: boolean;
+  readonly set: boolean;
+  /** Minutes that the middle must have bubbled; null where nothing need bubble. */
+  readonly bubblesMin: number | null;
+  /** The coldest filling must reach this; null where the bubbles tell. */
+  readonly coldestC: number | null;
+  /** The top must have reached its colour: where the filling was cooked before, colour tells. */
+  readonly coloured: boolean;
+  /** The shell must have dried. */
+  readonly baseDry: boolean;
+}
+
 /** A pie as the oven meets it. Lengths in m, masses in kg: the simulation is in SI units throughout. */
 export interface PieBody {
   readonly topRadiusM: number;
   readonly baseRadiusM: number;
-  /** Height of the filling at the edge and of the mound in the middle. */
+  /** Girth of the dish over that of the round dish of the same area. */
+  readonly wallFactor: number;
+  /** Height of the filling at the edge and of the mound in the middle; of the bare wall for an empty shell. */
   readonly edgeM: number;
   readonly moundM: number;
+  /** 0 where no pastry lies under the filling. */
   readonly baseCrustM: number;
-  readonly top: TopBody;
+  /** The base was baked blind before. */
+  readonly baseBaked: boolean;
+  /** Stands on a flat sheet: no dish around it. */
+  readonly freeStanding: boolean;
+  readonly top: TopBody | null;
   readonly dough: Composition;
-  readonly filling: {
-    readonly massKg: number;
-    readonly composition: Composition;
-    /** Share of its water that is free juice. */
-    readonly freeShare: number;
-    /** Moles of dissolved sugar and acid per kg of water. */
-    readonly molality: number;
-    readonly syrupShare: number;
-  };
+  /** Null for a shell that is baked empty. */
+  readonly filling: FillingBody | null;
   readonly starchSwellsC: number;
   /** How fast the fruit softens, apple slices being 1. */
   readonly softening: number;
   readonly browning: number;
   readonly dish: DishMaterial;
   readonly startC: number;
+  readonly done: DoneRule;
 }
 
 /** The cylinder that has the volume of a frustum of the same height: R^2 = (Rt^2 + Rt Rb + Rb^2) / 3. */
-export const cylinderRadiusM = ({ topRadiusM: t, baseRadiusM: b }: PieBody): number =>
-  Math.sqrt((t * t + t * b + b * b) / 3);
+export const cylinderRadiusM = ({
+  topRadiusM: t,
+  baseRadiusM: b,
+}: Pick<PieBody, 'topRadiusM' | 'baseRadiusM'>): number => Math.sqrt((t * t + t * b + b * b) / 3);

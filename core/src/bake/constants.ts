@@ -15,6 +15,14 @@ air_recovers|120|s|time constant of the air's recovery|estimate
 walls_fall|600|s|time constant of the walls cooling to a lower setting, still|estimate
 walls_rise|300|s|the same, rising|estimate
 fan_walls|.6|ratio|a fan shortens both|estimate
+steel_plate|.006|m|hot steel on the shelf|common practice, no source
+steel_contact|250|W/m2K|dish on hot steel|estimate
+steel_emissivity|.8|share|seasoned steel|memory (handbook tables)
+tray_share|.5|share|convection that reaches a dish on a tray|estimate
+rack_shift|.4|share|how much of the walls' extra radiation a low or high rack moves from top to base or back|estimate
+foil_emissivity|.08|share|bright foil over the top|memory (handbook tables)
+foil_share|.4|share|convection that reaches the top under loose foil|estimate
+weights_share|.12|share|convection that reaches a shell under its weights|estimate
 dish_contact|300|W/m2K|dough against the dish|estimate
 lid_gap|.038|m2K/W|air between heap and lid|fit
 food_emissivity|.9|share|pastry and fruit|memory (handbook tables)
@@ -33,7 +41,7 @@ starch_rate|.0111|1/s|starch swelling at the middle of its range|memory (1/90 s)
 starch_ea|230|kJ/mol|its activation energy|memory
 softening_rate|.00333|1/s|softening at 100 C (.2 a minute)|memory (texture kinetics of cooked vegetables)
 softening_ea|80|kJ/mol|its activation energy|memory
-browning_rate|.000364|1/s|browning at 150 C, unwashed (1/2750 s)|fit
+browning_rate|.00034|1/s|browning at 150 C, unwashed (1/2940 s)|fit over W1, W3, W5 to W10
 browning_ea|60|kJ/mol|its activation energy|fit (Zanoni 1995 about 64, from memory)
 too_dark|4|index|browning that is too dark|estimate
 bubbling_flux|250|W/m2|vapour leaving the filling that is seen as bubbling|estimate

@@ -1,6 +1,8 @@
 import type { Run } from './simulate.js';
 import { reading } from './simulate.js';
-import { fastStep, slowStep } from './step.js';
+import type { Around } from './kitchen.js';
+import { bareTop } from './kitchen.js';
+import { heatSteps } from './step.js';
 
 /** A slice stands when the hottest filling is below this; firm ones a little lower. Common practice, no source. */
 export const CLEAN_SLICE_C = 45;
@@ -8,7 +10,7 @@ export const CLEAN_SLICE_C = 45;
 export const WARM_SERVING_C = 60;
 
 const ROOM_VAPOUR_PA = 1200;
-const COOLING_STEP_S = 60;
+const COOLING_STEP_S = 20;
 const LONGEST_H = 12;
 
 export interface Cooling {
@@ -32,15 +34,14 @@ export function coolDown(baked: Run, roomC: number, sliceC = CLEAN_SLICE_C): Coo
     if (now.hottestC < sliceC) return { warmMin, sliceMin: minutes };
     if (minutes > LONGEST_H * 60) return { warmMin, sliceMin: null };
     const surfaceC = (now.topC + now.baseC) / 2;
-    const around = {
+    const around: Around = {
       airC: roomC,
-      radiantC: roomC,
+      radiantC: [roomC, roomC, roomC],
       convectionWM2K: 1.32 * (Math.max(1, surfaceC - roomC) / acrossM) ** 0.25,
       vapourPa: ROOM_VAPOUR_PA,
+      cover: bareTop,
     };
-    const stable = slowStep(kitchen, state);
-    const steps = Math.ceil(COOLING_STEP_S / stable);
-    for (let step = 0; step < steps; step++) fastStep(kitchen, state, around, COOLING_STEP_S / steps);
+    heatSteps(kitchen, state, () => around, COOLING_STEP_S);
     state.timeS = Math.round(state.timeS);
   }
 }

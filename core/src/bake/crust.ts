@@ -12,28 +12,44 @@ export function crustActivity(moisture: number): number {
 
 /** Boiling point and water activity of crust over moisture, as tables: the step looks them up for every cell. */
 export interface CrustTable {
-  readonly perMoisture: number;
   readonly activity: Float64Array;
   readonly boilingC: Float64Array;
+  /** Share of the browning rate that this much water leaves. */
+  readonly browns: Float64Array;
 }
 
-const ENTRIES = 512;
+const ENTRIES = 1024;
 const HIGHEST_MOISTURE = 0.8;
+const PER_MOISTURE = ENTRIES / HIGHEST_MOISTURE;
 /** Pastry hotter than this is charring; its last water is held for ever. */
 const HIGHEST_C = 280;
+/** Browning waits until the crust is nearly dry: half at this activity, over this width. Memory (Maillard, food texts). */
+const BROWNS_AT = 0.88;
+const BROWNS_OVER = 0.06;
+
+export const dryEnoughToBrown = (waterActivity: number): number =>
+  1 / (1 + Math.exp((waterActivity - BROWNS_AT) / BROWNS_OVER));
 
 export function crustTable(pressurePa: number): CrustTable {
-  const moistures = Array.from({ length: ENTRIES }, (_, i) => (HIGHEST_MOISTURE * (i + 0.5)) / ENTRIES);
+  const activity = Float64Array.from({ length: ENTRIES + 2 }, (_, i) => crustActivity(i / PER_MOISTURE));
   return {
-    perMoisture: ENTRIES / HIGHEST_MOISTURE,
-    activity: Float64Array.from(moistures, crustActivity),
-    boilingC: Float64Array.from(moistures, (x) =>
-      Math.min(HIGHEST_C, boilingC(pressurePa, crustActivity(x))),
-    ),
+    activity,
+    boilingC: activity.map((a) => Math.min(HIGHEST_C, boilingC(pressurePa, a))),
+    browns: activity.map(dryEnoughToBrown),
   };
 }
 
-export const crustIndex = (table: CrustTable, moisture: number): number => {
-  const i = (moisture * table.perMoisture) | 0;
-  return i < ENTRIES ? i : ENTRIES - 1;
-};
+/** The value of a table at a moisture, straight lines between its entries. */
+export function crustAt(table: Float64Array, moisture: number): number {
+  const at = moisture * PER_MOISTURE;
+  if (at >= ENTRIES) return table[ENTRIES]!;
+  if (at <= 0) return table[0]!;
+  const i = at | 0;
+  return table[i]! + (table[i + 1]! - table[i]!) * (at - i);
+}
+
+/** How steeply a table falls with moisture there. */
+export function crustSlope(table: Float64Array, moisture: number): number {
+  const i = Math.min(ENTRIES - 1, Math.max(0, (moisture * PER_MOISTURE) | 0));
+  return (table[i + 1]! - table[i]!) * PER_MOISTURE;
+}

@@ -1,4 +1,5 @@
 import { constant } from './constants.js';
+import { dryEnoughToBrown } from './crust.js';
 
 const GAS = 8.314;
 const STARCH_RATE = constant('starch_rate');
@@ -20,7 +21,30 @@ export const starchRate = (tempC: number, swellsC: number, syrupShare: number): 
 export const softeningRate = (tempC: number, factor: number): number =>
   factor * arrhenius(SOFTENING_RATE, SOFTENING_EA, 100, tempC);
 
+/** Browning in 1/s of what is dry. */
+export const dryBrowningRate = (tempC: number, washFactor: number): number =>
+  washFactor * arrhenius(BROWNING_RATE, BROWNING_EA, 150, tempC);
+
 /** Browning in 1/s: heat browns only what is nearly dry. */
 export const browningRate = (tempC: number, waterActivity: number, washFactor: number): number =>
-  (washFactor * arrhenius(BROWNING_RATE, BROWNING_EA, 150, tempC)) /
-  (1 + Math.exp((waterActivity - 0.88) / 0.06));
+  dryBrowningRate(tempC, washFactor) * dryEnoughToBrown(waterActivity);
+
+/** A rate over temperature as a table, for sums that ask for it a million times. */
+export interface RateTable {
+  readonly rates: Float64Array;
+}
+
+const COLDEST_C = -40;
+const HOTTEST_C = 320;
+const PER_C = 4;
+
+export const rateTable = (rate: (tempC: number) => number): RateTable => ({
+  rates: Float64Array.from({ length: (HOTTEST_C - COLDEST_C) * PER_C + 1 }, (_, i) =>
+    rate(COLDEST_C + i / PER_C),
+  ),
+});
+
+export function rateAt({ rates }: RateTable, tempC: number): number {
+  const i = ((tempC - COLDEST_C) * PER_C + 0.5) | 0;
+  return rates[i < 0 ? 0 : i >= rates.length ? rates.length - 1 : i]!;
+}

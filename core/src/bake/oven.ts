@@ -1,5 +1,7 @@
 import { constant } from './constants.js';
-import type { OvenSpec } from './spec.js';
+import type { Around } from './kitchen.js';
+import { bareTop } from './kitchen.js';
+import type { OvenSpec, RackLevel } from './spec.js';
 
 /** An oven at work: walls that lag behind the knob, air that falls when the door opens. Temperatures in C, times in s. */
 export interface OvenState {
@@ -9,18 +11,24 @@ export interface OvenState {
 
 export interface OvenTraits {
   readonly convectionWM2K: number;
-  readonly radiantRiseC: number;
+  /** How much hotter than the air the walls look from below, from above, from the side. */
+  readonly radiantRiseC: readonly [up: number, down: number, aside: number];
   readonly fallsS: number;
   readonly risesS: number;
   readonly offsetC: number;
 }
 
-export function ovenTraits(oven: OvenSpec): OvenTraits {
+/** Nearer the floor the base gets more of the walls' extra radiation, nearer the roof the top. */
+const shiftOf: Readonly<Record<RackLevel, number>> = { low: -1, middle: 0, high: 1 };
+
+export function ovenTraits(oven: OvenSpec, rack: RackLevel = 'middle'): OvenTraits {
   const fan = oven.kind === 'fan';
+  const rise = constant(fan ? 'fan_radiant' : 'still_radiant');
+  const shift = constant('rack_shift') * shiftOf[rack];
   const lag = fan ? constant('fan_walls') : 1;
   return {
     convectionWM2K: constant(fan ? 'fan_h' : 'still_h'),
-    radiantRiseC: constant(fan ? 'fan_radiant' : 'still_radiant'),
+    radiantRiseC: [rise * (1 + shift), rise * (1 - shift), rise],
     fallsS: constant('walls_fall') * lag,
     risesS: constant('walls_rise') * lag,
     offsetC: oven.offsetC,
@@ -52,3 +60,17 @@ export function ovenAfter(state: OvenState, traits: OvenTraits, settingC: number
     airDipC: state.airDipC * Math.exp(-stepS / AIR_RECOVERS_S),
   };
 }
+
+const OVEN_VAPOUR_PA = 3000;
+
+/** What a pie meets in the oven at a moment. */
+export const aroundIn = (state: OvenState, traits: OvenTraits, cover: Around['cover'] = bareTop): Around => {
+  const [up, down, aside] = traits.radiantRiseC;
+  return {
+    airC: state.wallC - state.airDipC,
+    radiantC: [state.wallC + up, state.wallC + down, state.wallC + aside],
+    convectionWM2K: traits.convectionWM2K,
+    vapourPa: OVEN_VAPOUR_PA,
+    cover,
+  };
+};

@@ -13,7 +13,7 @@ export interface Reading {
   readonly baseC: number;
   readonly coldestC: number;
   readonly hottestC: number;
-  /** Browning of top and base: 1 golden, 2 deep, 4 too dark. */
+  /** Browning of top and base: 1 golden, 2 deep, 4 too dark. Without a top the rim, in an empty shell its inside. */
   readonly topBrowning: number;
   readonly baseBrowning: number;
   /** The share of softening and of starch that nine tenths of the filling has passed. */
@@ -23,7 +23,9 @@ export interface Reading {
   readonly baseMoisture: number;
   readonly edgeBubbling: boolean;
   readonly centreBubbling: boolean;
+  /** All that the pie has given off, and what of it the filling has lost. */
   readonly lostG: number;
+  readonly fillingLostG: number;
 }
 
 /** Value that nine tenths of the filling, by volume, has reached. */
@@ -58,47 +60,53 @@ function bubbling(mesh: Mesh, state: BakeState, belongs: (radius: number) => boo
   return area > 0 && flux / area > BUBBLING_KG_S_M2;
 }
 
-const mean = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0) / values.length;
+const mean = (values: readonly number[]): number =>
+  values.length === 0 ? 0 : values.reduce((a, b) => a + b, 0) / values.length;
 
-/** Mean over the columns, weighted by their area: a colour is judged over the whole top. */
-function overTop(mesh: Mesh, cells: readonly number[], value: (cell: number) => number): number {
+/** Mean over cells by their weights: a colour is judged over the whole of what is seen. */
+function weighted(cells: readonly number[], weights: Float64Array, value: (cell: number) => number): number {
   let sum = 0;
-  let area = 0;
+  let weight = 0;
   cells.forEach((cell, j) => {
-    sum += value(cell) * mesh.columnArea[j]!;
-    area += mesh.columnArea[j]!;
+    sum += value(cell) * weights[j]!;
+    weight += weights[j]!;
   });
-  return sum / area;
+  return weight > 0 ? sum / weight : 0;
 }
 
+const total = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);
+
 export function readState(mesh: Mesh, state: BakeState, airC: number): Reading {
-  const { fillingRows, crustRows } = mesh.size;
-  const middle = mesh.stacks[0]!.slice(crustRows, crustRows + fillingRows);
   let coldest = Infinity;
   let hottest = -Infinity;
+  let found = false;
+  let fillingLost = 0;
   for (let i = 0; i < mesh.kind.length; i++) {
     if (mesh.kind[i] !== cellKinds.filling) continue;
+    found = true;
+    fillingLost += mesh.waterKg[i]! - state.waterKg[i]!;
     coldest = Math.min(coldest, state.tempC[i]!);
     hottest = Math.max(hottest, state.tempC[i]!);
   }
-  const outerHalf = mesh.stacks.flatMap((stack) => stack.slice(0, Math.ceil(crustRows / 2)));
-  const water = outerHalf.reduce((sum, i) => sum + state.waterKg[i]!, 0);
-  const dry = outerHalf.reduce((sum, i) => sum + mesh.dryKg[i]!, 0);
+  const topC = weighted(mesh.topCells, mesh.topWeights, (i) => state.tempC[i]!);
+  const halfDry = total(mesh.baseHalf.map((i) => mesh.dryKg[i]!));
   return {
     timeMin: state.timeS / 60,
     airC,
-    topC: overTop(mesh, mesh.topCells, (i) => state.tempC[i]!),
-    centreC: mean(middle.map((i) => state.tempC[i]!)),
-    baseC: overTop(mesh, mesh.baseOuterCells, (i) => state.tempC[i]!),
-    coldestC: coldest,
-    hottestC: hottest,
-    topBrowning: overTop(mesh, mesh.topCells, (i) => state.browning[i]!),
-    baseBrowning: overTop(mesh, mesh.baseOuterCells, (i) => state.browning[i]!),
-    tender: ninetyPercent(mesh, (i) => 1 - state.firmness[i]!),
-    set: ninetyPercent(mesh, (i) => state.starch[i]!),
-    baseMoisture: water / dry,
+    topC,
+    centreC: found ? mean(mesh.middleCells.map((i) => state.tempC[i]!)) : topC,
+    baseC: weighted(mesh.baseCells, mesh.columnArea, (i) => state.tempC[i]!),
+    // An empty shell has no filling; its own heat stands in for it.
+    coldestC: found ? coldest : topC,
+    hottestC: found ? hottest : topC,
+    topBrowning: weighted(mesh.topCells, mesh.topWeights, (i) => state.browning[i]!),
+    baseBrowning: weighted(mesh.baseCells, mesh.columnArea, (i) => state.browning[i]!),
+    tender: found ? ninetyPercent(mesh, (i) => 1 - state.firmness[i]!) : 1,
+    set: found ? ninetyPercent(mesh, (i) => state.starch[i]!) : 1,
+    baseMoisture: halfDry > 0 ? total(mesh.baseHalf.map((i) => state.waterKg[i]!)) / halfDry : 0,
     edgeBubbling: bubbling(mesh, state, (r) => r > 0.7),
     centreBubbling: bubbling(mesh, state, (r) => r < 1 / 3 || mesh.stacks.length < 3),
     lostG: state.vapourOutKg * 1000,
+    fillingLostG: Math.max(0, fillingLost) * 1000,
   };
 }

@@ -1,18 +1,22 @@
-import { roundTo } from '../units/index.js';
+import type { OtherWay, StageBands, Way } from './bands.js';
+import { bandsOf, bestOfPairs, colourOff } from './bands.js';
 import type { PieBody } from './body.js';
-import type { MeshSize } from './mesh.js';
-import { meshSizes } from './mesh.js';
+import { onKnob } from './knob.js';
+import type { MeshSize } from './mesh-size.js';
+import { meshSizes } from './mesh-size.js';
+import type { Paused } from './paused.js';
 import type { Reading } from './readings.js';
-import type { Run } from './simulate.js';
-import { advance, branch, doneMin, eventsIn, reading, startRun, TENDER } from './simulate.js';
-import type { BakeSpec, Stage } from './spec.js';
+import type { Run, Touches } from './simulate.js';
+import { advance, branch, doneMin, eventsIn, noTouches, reading, startRun } from './simulate.js';
+import type { BakeSpec, ColourName, Stage } from './spec.js';
 import { colourTargets } from './spec.js';
 
 /** The settings tried for a still oven; a fan oven is tried lower. Common practice, no source. */
 export const searchGrid = {
-  firstC: [205, 215, 225],
+  firstC: [195, 205, 215, 225],
   firstMin: [10, 20, 30],
-  secondC: [165, 175, 185, 195],
+  secondC: [155, 165, 175, 185, 195],
+  singleC: [150, 160, 170, 180, 190, 200, 210],
   fanLowerC: 12,
   longestMin: 150,
 } as const;
@@ -21,107 +25,92 @@ export interface FoundStages {
   readonly stages: readonly [Stage, Stage];
   readonly doneMin: number;
   readonly browning: number;
+  /** Within which the pie comes out right. */
+  readonly bands: StageBands;
+  /** Other pairs of temperatures, cheapest first, and what they cost. */
+  readonly others: readonly OtherWay[];
 }
 
-interface Branch {
-  readonly firstC: number;
-  readonly firstMin: number;
-  readonly secondC: number;
-  readonly doneMin: number;
-  readonly browning: number;
-}
-
-/** Bakes on at the second setting until the filling is done; null when it never is. */
+/** Bakes on at a setting until the pie is done; null when it never is. */
 function finish(
   run: Run,
-  secondC: number,
+  settingC: number,
+  colour: ColourName,
   before: readonly Reading[],
-): { doneMin: number; browning: number } | null {
+): Pick<Way, 'doneMin' | 'browning' | 'baseMoisture'> | null {
+  const rule = run.kitchen.body.done;
   const readings = [...before];
+  const fromMin = run.state.timeS / 60;
   while (run.state.timeS < searchGrid.longestMin * 60) {
-    advance(run, secondC);
+    advance(run, settingC);
     if (run.state.timeS % 60 !== 0) continue;
     const now = reading(run);
     readings.push(now);
-    if (!now.centreBubbling || now.tender < TENDER) continue;
-    const done = doneMin(eventsIn(readings));
-    if (done !== null && now.timeMin >= done) return { doneMin: done, browning: now.topBrowning };
+    if (rule.bubblesMin !== null && !now.centreBubbling) continue;
+    const done = doneMin(eventsIn(readings, rule, colour), rule);
+    if (done !== null && now.timeMin >= done)
+      return { doneMin: Math.max(done, fromMin), browning: now.topBrowning, baseMoisture: now.baseMoisture };
   }
   return null;
 }
 
-/**
- * A long sum that hands back the share done so far at each pause, so that whoever drives it can show progress or stop.
- */
-export type Paused<T> = Generator<number, T, void>;
-
-/** Drives a paused sum to its end. */
-export function finishNow<T>(sum: Paused<T>): T {
-  for (;;) {
-    const step = sum.next();
-    if (step.done) return step.value;
-  }
-}
-
 /** The search's share of a whole bake; simulating what was found and cooling it take the rest. */
-export const SEARCH_SHARE = 0.9;
+export const SEARCH_SHARE = 0.8;
 
-/**
- * The two stages that bring filling and colour home together: a run for each first temperature, branched at three moments
- * into each second temperature until the filling is done; between moments the colour is interpolated. Colour within 5 % of
- * the target counts as met, then the shortest bake wins. Null when nothing gets done.
- */
-export function* findStages(
-  body: PieBody,
-  spec: BakeSpec,
-  size: MeshSize = meshSizes.coarse,
-): Paused<FoundStages | null> {
+const unique = (values: readonly number[]): number[] => [...new Set(values)];
+
+/** A run for each first temperature, branched at three moments into each second one until the pie is done. */
+function* tryPairs(body: PieBody, spec: BakeSpec, size: MeshSize, touches: Touches): Paused<Way[][]> {
   const lower = spec.oven.kind === 'fan' ? searchGrid.fanLowerC : 0;
-  const firstLower = lower + body.top.startsLowerC;
-  const target = colourTargets[spec.colour].index;
-  const rows: Branch[][] = [];
+  const firstLower = lower + (body.top?.startsLowerC ?? 0);
+  const setting = (tempC: number): number => onKnob(tempC, spec.oven.knob);
+  const firsts = unique(searchGrid.firstC.map((tempC) => setting(tempC - firstLower)));
+  const seconds = unique(searchGrid.secondC.map((tempC) => setting(tempC - lower)));
+  const rows: Way[][] = [];
   let tried = 0;
-  const total = searchGrid.firstC.length * searchGrid.firstMin.length * searchGrid.secondC.length;
-  for (const first of searchGrid.firstC) {
-    const firstC = roundTo(first - firstLower, 5);
-    const run = startRun(body, spec.oven, firstC, spec.altitudeM, size);
+  const total = firsts.length * searchGrid.firstMin.length * seconds.length;
+  for (const firstC of firsts) {
+    const run = startRun(body, spec, firstC, size, touches);
     const before: Reading[] = [reading(run)];
-    const bySecond = new Map<number, Branch[]>();
+    const bySecond = new Map<number, Way[]>();
     for (const firstMin of searchGrid.firstMin) {
       while (run.state.timeS < firstMin * 60) {
         advance(run, firstC);
         if (run.state.timeS % 60 === 0) before.push(reading(run));
       }
-      for (const second of searchGrid.secondC) {
+      const already = doneMin(eventsIn(before, body.done, spec.colour), body.done);
+      // A small pie is done before it could be turned down.
+      if (already !== null && already < firstMin - 5 && bySecond.size > 0) break;
+      for (const secondC of seconds) {
         yield (SEARCH_SHARE * tried++) / total;
-        const secondC = roundTo(second - lower, 5);
-        const end = finish(branch(run), secondC, before);
+        if (secondC > firstC) continue;
+        const end = finish(branch(run), secondC, spec.colour, before);
         if (!end) continue;
         bySecond.set(secondC, [...(bySecond.get(secondC) ?? []), { firstC, firstMin, secondC, ...end }]);
       }
     }
     rows.push(...bySecond.values());
   }
-  const best = rows
-    .flatMap((row) => interpolate(row))
-    .sort((a, b) => cost(a, target) - cost(b, target))
-    .at(0);
-  if (!best) return null;
-  const firstMin = Math.round(best.firstMin);
-  const doneAt = Math.max(firstMin + 5, Math.round(best.doneMin));
-  return {
-    stages: [
-      { tempC: best.firstC, timeMin: firstMin },
-      { tempC: best.secondC, timeMin: doneAt - firstMin },
-    ],
-    doneMin: best.doneMin,
-    browning: best.browning,
-  };
+  return rows;
 }
 
-/** A branch each minute between the moments that were simulated. */
-function interpolate(row: readonly Branch[]): Branch[] {
-  const filled: Branch[] = [...row];
+/** One temperature all through. */
+function* trySingles(body: PieBody, spec: BakeSpec, size: MeshSize, touches: Touches): Paused<Way[][]> {
+  const lower = spec.oven.kind === 'fan' ? searchGrid.fanLowerC : 0;
+  const settings = unique(searchGrid.singleC.map((tempC) => onKnob(tempC - lower, spec.oven.knob)));
+  const rows: Way[][] = [];
+  for (const [i, tempC] of settings.entries()) {
+    yield (SEARCH_SHARE * i) / settings.length;
+    const run = startRun(body, spec, tempC, size, touches);
+    const end = finish(run, tempC, spec.colour, [reading(run)]);
+    if (end) rows.push([{ firstC: tempC, firstMin: 0, secondC: tempC, ...end }]);
+  }
+  return rows;
+}
+
+/** A way each minute between the moments that were simulated. */
+function interpolate(row: readonly Way[]): Way[] {
+  const filled: Way[] = [...row];
   for (let i = 0; i + 1 < row.length; i++) {
     const a = row[i]!;
     const b = row[i + 1]!;
@@ -132,14 +121,53 @@ function interpolate(row: readonly Branch[]): Branch[] {
         firstMin: t,
         doneMin: a.doneMin + (b.doneMin - a.doneMin) * share,
         browning: a.browning + (b.browning - a.browning) * share,
+        baseMoisture: a.baseMoisture + (b.baseMoisture - a.baseMoisture) * share,
       });
     }
   }
   return filled;
 }
 
-/** Colour off by more than 5 % costs most; then minutes; a wide drop between the stages breaks ties. */
-function cost(at: Branch, target: number): number {
-  const off = Math.abs(Math.log(at.browning / target));
-  return 400 * Math.max(0, off - 0.05) + at.doneMin + 0.02 * at.secondC;
+/** Both stages in whole minutes; a single stage is cut where a two-stage bake would be looked at. */
+function stagesOf(best: Way): [Stage, Stage] {
+  const single = best.firstC === best.secondC;
+  const outMin = Math.round(best.doneMin);
+  const firstMin = single ? Math.round(outMin / 2) : Math.round(best.firstMin);
+  const lastMin = Math.max(single ? 0 : 5, outMin - firstMin);
+  return [
+    { tempC: best.firstC, timeMin: firstMin },
+    { tempC: best.secondC, timeMin: lastMin },
+  ];
+}
+
+/**
+ * The two stages that bring filling and colour home together, on settings that the baker's knob has. Between simulated
+ * moments the colour is interpolated; colour within 5 % of the target counts as met, then the shortest bake wins. Null
+ * when nothing gets done.
+ */
+export function* findStages(
+  body: PieBody,
+  spec: BakeSpec,
+  size: MeshSize = meshSizes.coarse,
+  touches: Touches = noTouches,
+): Paused<FoundStages | null> {
+  const target = colourTargets[spec.colour].index;
+  const rows = yield* spec.singleStage
+    ? trySingles(body, spec, size, touches)
+    : tryPairs(body, spec, size, touches);
+  const ways = rows.flatMap(interpolate);
+  const pairs = bestOfPairs(ways, target);
+  const [best] = pairs;
+  if (!best) return null;
+  return {
+    stages: stagesOf(best),
+    doneMin: best.doneMin,
+    browning: best.browning,
+    bands: bandsOf(ways, best, target),
+    others: pairs.slice(1).map((way) => ({
+      ...way,
+      longerMin: way.doneMin - best.doneMin,
+      colourOff: colourOff(way, target),
+    })),
+  };
 }

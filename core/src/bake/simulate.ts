@@ -1,64 +1,95 @@
-import type { PieBody } from './body.js';
+import type { DoneRule, PieBody } from './body.js';
 import { constant } from './constants.js';
-import type { Mesh, MeshSize } from './mesh.js';
-import { buildMesh, meshSizes } from './mesh.js';
+import type { Around, Kitchen } from './kitchen.js';
+import { bareTop, kitchenFor } from './kitchen.js';
+import { layMesh } from './lay-mesh.js';
+import type { MeshSize } from './mesh-size.js';
+import { meshSizes } from './mesh-size.js';
 import type { OvenState, OvenTraits } from './oven.js';
-import { loadedOven, ovenAfter, ovenTraits } from './oven.js';
+import { aroundIn, doorOpened, loadedOven, ovenAfter, ovenTraits } from './oven.js';
 import type { Reading } from './readings.js';
 import { readState } from './readings.js';
-import type { OvenSpec, Stage } from './spec.js';
+import type { BakeSpec, ColourName, Stage } from './spec.js';
+import { colourTargets } from './spec.js';
 import type { BakeState } from './state.js';
 import { copyState, startState } from './state.js';
-import type { Kitchen } from './step.js';
-import { fastStep, kitchenFor, SLOW_STEP_S, slowStep } from './step.js';
+import { heatSteps, SLOW_EVERY } from './step.js';
 import { airPressurePa } from './water.js';
 
-const OVEN_VAPOUR_PA = 3000;
+/** What hands do while the pie is in, in minutes from loading. */
+export interface Touches {
+  /** Loose foil over the top from here on; null never. */
+  readonly foilMin: number | null;
+  /** Weights in an empty shell until here. */
+  readonly weightsMin: number;
+  /** The door is opened: to turn the pie, to lay on foil, to lift out weights. */
+  readonly doorMin: readonly number[];
+}
+
+export const noTouches: Touches = { foilMin: null, weightsMin: 0, doorMin: [] };
+
+/** The oven side of a bake: which oven, where in it, how high up, and the colour that is wanted. */
+export type OvenPlace = Pick<BakeSpec, 'oven' | 'altitudeM' | 'beneath' | 'rack' | 'colour'>;
 
 /** A bake under way: copy it with `branch` to try different ways on from the same moment. */
 export interface Run {
   readonly kitchen: Kitchen;
   readonly traits: OvenTraits;
   readonly state: BakeState;
+  readonly touches: Touches;
   oven: OvenState;
 }
 
 /** Puts a pie into an oven heated through to the first stage. */
 export function startRun(
   body: PieBody,
-  oven: OvenSpec,
+  place: OvenPlace,
   firstC: number,
-  altitudeM: number,
   size: MeshSize = meshSizes.usual,
+  touches: Touches = noTouches,
 ): Run {
-  const mesh: Mesh = buildMesh(body, size);
-  const traits = ovenTraits(oven);
+  const mesh = layMesh(body, size, place.beneath);
+  const traits = ovenTraits(place.oven, place.rack);
+  const oven = loadedOven(traits, firstC);
   return {
-    kitchen: kitchenFor(mesh, body, airPressurePa(altitudeM)),
+    kitchen: kitchenFor(mesh, body, airPressurePa(place.altitudeM)),
     traits,
-    state: startState(mesh, body),
-    oven: loadedOven(traits, firstC),
+    state: startState(mesh, body, body.startC, oven.wallC),
+    touches,
+    oven,
   };
 }
 
-export const branch = (run: Run): Run => ({ ...run, state: copyState(run.state) });
+export const branch = (run: Run, touches = run.touches): Run => ({
+  ...run,
+  touches,
+  state: copyState(run.state),
+});
 
-/** Bakes on for `SLOW_STEP_S` at a setting. */
-export function advance(run: Run, settingC: number): void {
-  const steps = Math.ceil(SLOW_STEP_S / slowStep(run.kitchen, run.state));
-  const stepS = SLOW_STEP_S / steps;
-  const { traits } = run;
-  for (let step = 0; step < steps; step++) {
-    run.oven = ovenAfter(run.oven, traits, settingC, stepS);
-    const around = {
-      airC: run.oven.wallC - run.oven.airDipC,
-      radiantC: run.oven.wallC + traits.radiantRiseC,
-      convectionWM2K: traits.convectionWM2K,
-      vapourPa: OVEN_VAPOUR_PA,
-    };
-    fastStep(run.kitchen, run.state, around, stepS);
+/** What lies over the pie at a moment: weights in a shell, foil, or nothing. */
+function coverAt({ foilMin, weightsMin }: Touches, timeMin: number): Around['cover'] {
+  if (timeMin < weightsMin) return { share: constant('weights_share'), emissivity: 0 };
+  if (foilMin !== null && timeMin >= foilMin) {
+    return { share: constant('foil_share'), emissivity: constant('foil_emissivity') };
   }
-  run.state.timeS = Math.round(run.state.timeS);
+  return bareTop;
+}
+
+/** Bakes on for a few steps at a setting. */
+export function advance(run: Run, settingC: number): void {
+  const { kitchen, traits, state, touches } = run;
+  const { stepS } = kitchen.mesh.size;
+  const fromMin = state.timeS / 60;
+  const untilMin = fromMin + (SLOW_EVERY * stepS) / 60;
+  if (touches.doorMin.some((at) => at >= fromMin && at < untilMin)) run.oven = doorOpened(run.oven);
+  const cover = coverAt(touches, fromMin);
+  const aroundAt = (): Around => {
+    const midway = ovenAfter(run.oven, traits, settingC, stepS / 2);
+    run.oven = ovenAfter(run.oven, traits, settingC, stepS);
+    return aroundIn(midway, traits, cover);
+  };
+  heatSteps(kitchen, state, aroundAt, stepS);
+  state.timeS = Math.round(state.timeS);
 }
 
 export const reading = (run: Run): Reading =>
@@ -73,17 +104,28 @@ export interface BakeEvents {
   readonly setMin: number | null;
   readonly baseCrispMin: number | null;
   readonly tooDarkMin: number | null;
+  /** The top has the colour that was asked for. */
+  readonly colouredMin: number | null;
+  /** The coldest filling has got as hot as the form asks. */
+  readonly heatedMin: number | null;
 }
 
 /** Share of the softening that counts as tender. */
 export const TENDER = 0.8;
 const SET = 0.9;
+const GOLDEN = 1;
+/** A colour this near its target has been reached. */
+const NEAR_COLOUR = 0.95;
 const CRISP_MOISTURE = 0.06;
 /** A starch filling is trusted once its middle has bubbled this long. Common practice, no source. */
 export const BUBBLE_HOLD_MIN = 3;
 
 /** First crossings of each event in a list of readings, straight lines between them. */
-export function eventsIn(readings: readonly Reading[], golden = 1): BakeEvents {
+export function eventsIn(
+  readings: readonly Reading[],
+  { coldestC }: Pick<DoneRule, 'coldestC'>,
+  colour: ColourName,
+): BakeEvents {
   const crossing = (value: (reading: Reading) => number, level: number): number | null => {
     for (let i = 0; i < readings.length; i++) {
       const now = readings[i]!;
@@ -96,21 +138,35 @@ export function eventsIn(readings: readonly Reading[], golden = 1): BakeEvents {
     return null;
   };
   return {
-    goldenMin: crossing((r) => r.topBrowning, golden),
+    goldenMin: crossing((r) => r.topBrowning, GOLDEN),
     edgeBubblingMin: crossing((r) => Number(r.edgeBubbling), 1),
     centreBubblingMin: crossing((r) => Number(r.centreBubbling), 1),
     tenderMin: crossing((r) => r.tender, TENDER),
     setMin: crossing((r) => r.set, SET),
     baseCrispMin: crossing((r) => -r.baseMoisture, -CRISP_MOISTURE),
     tooDarkMin: crossing((r) => r.topBrowning, constant('too_dark')),
+    colouredMin: crossing((r) => r.topBrowning, NEAR_COLOUR * colourTargets[colour].index),
+    heatedMin: coldestC === null ? null : crossing((r) => r.coldestC, coldestC),
   };
 }
 
-/** When the filling is done: tender, starch swollen, and the middle has bubbled for a while. */
-export function doneMin(events: BakeEvents): number | null {
-  const { tenderMin, setMin, centreBubblingMin } = events;
-  if (tenderMin === null || setMin === null || centreBubblingMin === null) return null;
-  return Math.max(tenderMin, setMin, centreBubblingMin + BUBBLE_HOLD_MIN);
+/** When the pie is done by the rule of its form: the last of all that it asks for; null when one never comes. */
+export function doneMin(events: BakeEvents, rule: DoneRule): number | null {
+  const { tenderMin, setMin, centreBubblingMin, heatedMin, baseCrispMin, colouredMin } = events;
+  const asked: (number | null)[] = [
+    ...(rule.tender ? [tenderMin] : []),
+    ...(rule.set ? [setMin] : []),
+    ...(rule.bubblesMin === null
+      ? []
+      : [centreBubblingMin === null ? null : centreBubblingMin + rule.bubblesMin]),
+    ...(rule.coldestC === null ? [] : [heatedMin]),
+    ...(rule.coloured ? [colouredMin] : []),
+    ...(rule.baseDry ? [baseCrispMin] : []),
+  ];
+  return asked.reduce<number | null>(
+    (latest, at) => (latest === null || at === null ? null : Math.max(latest, at)),
+    0,
+  );
 }
 
 export interface BakeRun {
@@ -118,23 +174,29 @@ export interface BakeRun {
   readonly events: BakeEvents;
 }
 
-/** Bakes a pie through its stages with a reading each half minute. */
+const READING_S = 30;
+
+/** Bakes a pie through its stages with a reading each half minute; `see` is shown the run at each. */
 export function simulateBake(
   body: PieBody,
-  oven: OvenSpec,
+  place: OvenPlace,
   stages: readonly Stage[],
-  altitudeM: number,
   size: MeshSize = meshSizes.usual,
+  touches: Touches = noTouches,
+  see?: (run: Run) => void,
 ): BakeRun & { readonly run: Run } {
-  const run = startRun(body, oven, stages[0]?.tempC ?? 200, altitudeM, size);
+  const run = startRun(body, place, stages[0]?.tempC ?? 200, size, touches);
   const readings: Reading[] = [reading(run)];
+  see?.(run);
   let untilS = 0;
   for (const stage of stages) {
     untilS += stage.timeMin * 60;
-    while (run.state.timeS < untilS - SLOW_STEP_S / 2) {
+    while (run.state.timeS < untilS - size.stepS / 2) {
       advance(run, stage.tempC);
-      if (run.state.timeS % 30 === 0) readings.push(reading(run));
+      if (run.state.timeS % READING_S !== 0) continue;
+      readings.push(reading(run));
+      see?.(run);
     }
   }
-  return { run, readings, events: eventsIn(readings) };
+  return { run, readings, events: eventsIn(readings, body.done, place.colour) };
 }

@@ -11,8 +11,10 @@ export interface BakeState {
   readonly starch: Float64Array;
   readonly firmness: Float64Array;
   readonly browning: Float64Array;
-  /** Thermal conductance of each face, W/K; refreshed now and then. */
-  readonly conductance: Float64Array;
+  /** 1 where the cell boiled in the last step. */
+  readonly boiling: Uint8Array;
+  /** Steam that each cell took up in the last step, kg/s. */
+  readonly condensing: Float64Array;
   /** Vapour that left each column of filling in the last step, kg/s per m2. */
   readonly vapourFlux: Float64Array;
   /** Heat taken up from the oven, and vapour lost to it, since the start. */
@@ -23,23 +25,26 @@ export interface BakeState {
 /** Enthalpy that a kg of vapour carries, J/kg: one value for boiling and condensing, so that energy balances exactly. */
 export const VAPOUR_J_KG = 2.675e6;
 
-export function startState(mesh: Mesh, body: PieBody, tempC = body.startC): BakeState {
+/** A pie at one temperature; what was heated with the oven is given its own. */
+export function startState(mesh: Mesh, body: PieBody, tempC = body.startC, ovenC = tempC): BakeState {
   const cells = mesh.kind.length;
   const state: BakeState = {
     timeS: 0,
     enthalpyJ: new Float64Array(cells),
     waterKg: Float64Array.from(mesh.waterKg),
     tempC: new Float64Array(cells).fill(tempC),
-    starch: new Float64Array(cells),
+    starch: new Float64Array(cells).fill(body.filling?.swollen ?? 0),
     firmness: new Float64Array(cells).fill(1),
     browning: new Float64Array(cells),
-    conductance: new Float64Array(mesh.faceA.length),
+    boiling: new Uint8Array(cells),
+    condensing: new Float64Array(cells),
     vapourFlux: new Float64Array(mesh.stacks.length),
     heatInJ: 0,
     vapourOutKg: 0,
   };
+  for (const cell of mesh.preheated) state.tempC[cell] = ovenC;
   for (let i = 0; i < cells; i++) {
-    state.enthalpyJ[i] = enthalpyJ(tempC, mesh.dryJK[i]!, mesh.waterKg[i]!, mesh.freezesC[i]!);
+    state.enthalpyJ[i] = enthalpyJ(state.tempC[i]!, mesh.dryJK[i]!, mesh.waterKg[i]!, mesh.freezesC[i]!);
   }
   return state;
 }
@@ -53,7 +58,8 @@ export function copyState(state: BakeState): BakeState {
     starch: state.starch.slice(),
     firmness: state.firmness.slice(),
     browning: state.browning.slice(),
-    conductance: state.conductance.slice(),
+    boiling: state.boiling.slice(),
+    condensing: state.condensing.slice(),
     vapourFlux: state.vapourFlux.slice(),
   };
 }

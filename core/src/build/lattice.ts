@@ -1,51 +1,119 @@
-import { rims } from './dish.js';
-import { DOUGH_DENSITY } from './pastry.js';
-import type { LatticeSpec } from './spec.js';
+import { rims, topOutline } from './dish.js';
+import type { Outline } from './outline.js';
+import { chordCm, extentCm, isRound } from './outline.js';
+import { DOUGH_DENSITY } from './rolled.js';
+import type { DishSpec, LatticeSpec, StripStyle } from './spec.js';
 
-/** A lattice over a round top. Lengths in cm, masses in g. */
-export interface Lattice {
+/** One strip of a lattice: number counts from 1 in its way, offset from the middle, length to cut. */
+export interface Strip {
+  readonly number: number;
+  readonly offsetCm: number;
   readonly widthCm: number;
+  readonly lengthCm: number;
+}
+
+/** A lattice over the top of a dish. Lengths in cm, masses in g. */
+export interface Lattice {
+  readonly style: StripStyle;
+  readonly angleDeg: number;
+  /** Strips laid first, along the length of the top; then those woven across them. */
+  readonly long: readonly Strip[];
+  readonly cross: readonly Strip[];
   readonly gapCm: number;
-  /** Length to cut of each strip of one way, first to last; the other way is the same. */
-  readonly lengthsCm: readonly number[];
-  /** Distance of each strip's middle from the middle of the pie. */
-  readonly offsetsCm: readonly number[];
   /** Share of the top that stays open. */
   readonly openShare: number;
-  /** Sheet of dough that all strips of both ways are cut from. */
-  readonly sheetCm: { readonly lengthCm: number; readonly widthCm: number };
+  /** Sheet of dough that all strips are cut from, short ones end to end, and the share of it left over. */
+  readonly sheetCm: { readonly lengthCm: number; readonly widthCm: number; readonly wasteShare: number };
   readonly massG: number;
 }
 
-/** Cutting straight strips from a sheet wastes only its ends. Estimate. */
-const SHEET_TRIM = 1.05;
+/** What twisting and plaiting do: dough cut longer, lying narrower, standing thicker. Estimates. */
+export const stripTraits: Readonly<
+  Record<StripStyle, { readonly longer: number; readonly lies: number; readonly thicker: number }>
+> = {
+  straight: { longer: 1, lies: 1, thicker: 1 },
+  twisted: { longer: 1.12, lies: 0.7, thicker: 1.6 },
+  plaited: { longer: 1.2, lies: 0.95, thicker: 1.3 },
+};
 
-/** Strips spread evenly over the top: each has the diameter over their number to itself. */
-export function makeLattice({ strips, widthCm }: LatticeSpec, topCm: number, thicknessMm: number): Lattice {
-  const pitch = topCm / strips;
-  const width = Math.min(widthCm, pitch);
-  const gapCm = pitch - width;
-  const radius = topCm / 2;
-  const offsetsCm = Array.from({ length: strips }, (_, i) => (i - (strips - 1) / 2) * pitch);
-  const lengthsCm = offsetsCm.map((y) => {
-    const nearest = Math.max(0, Math.abs(y) - width / 2);
-    return 2 * Math.sqrt(Math.max(0, radius ** 2 - nearest ** 2)) + 2 * (rims.widthCm + rims.overhangCm);
+/** Cutting straight strips from a sheet wastes its edges. Estimate. */
+const SHEET_TRIM = 1.05;
+const MOST_STRIPS = 40;
+
+interface Way {
+  readonly strips: Strip[];
+  readonly gapCm: number;
+  readonly covered: number;
+}
+
+/** Strips of one way with equal gaps between them, half a gap at either side. */
+function layWay(top: Outline, angleRad: number, count: number, spec: LatticeSpec): Way {
+  const { longer, lies } = stripTraits[spec.style ?? 'straight'];
+  const reachCm = extentCm(top, angleRad);
+  const cut = Array.from({ length: count }, (_, i) =>
+    i % 2 === 1 ? (spec.secondWidthCm ?? spec.widthCm) : spec.widthCm,
+  );
+  const lyingCm = cut.reduce((sum, width) => sum + width * lies, 0);
+  const squeeze = Math.min(1, reachCm / lyingCm);
+  const gapCm = Math.max(0, (reachCm - lyingCm) / count);
+  let at = -reachCm / 2;
+  const strips = cut.map((width, i): Strip => {
+    const lying = width * lies * squeeze;
+    const offsetCm = at + gapCm / 2 + lying / 2;
+    at += gapCm + lying;
+    // The longest line under the strip: the one nearest to the middle.
+    const nearest = Math.sign(offsetCm) * Math.max(0, Math.abs(offsetCm) - lying / 2);
+    const lengthCm = (chordCm(top, angleRad, nearest) + 2 * (rims.widthCm + rims.overhangCm)) * longer;
+    return { number: i + 1, offsetCm, widthCm: width * squeeze, lengthCm };
   });
-  const sheetCm = { lengthCm: Math.max(...lengthsCm), widthCm: 2 * strips * width };
+  return { strips, gapCm, covered: Math.min(1, lyingCm / reachCm) };
+}
+
+/** Strips laid into lanes as long as the longest strip, longest first, so that short ones share a lane. */
+function packLanes(strips: readonly Strip[]): Lattice['sheetCm'] {
+  const lanes: { left: number; readonly width: number }[] = [];
+  const longest = Math.max(...strips.map(({ lengthCm }) => lengthCm));
+  for (const { lengthCm, widthCm } of [...strips].sort((a, b) => b.lengthCm - a.lengthCm)) {
+    const lane = lanes.find((other) => other.width >= widthCm - 1e-9 && other.left >= lengthCm);
+    if (lane) lane.left -= lengthCm;
+    else lanes.push({ left: longest - lengthCm, width: widthCm });
+  }
+  const widthCm = lanes.reduce((sum, lane) => sum + lane.width, 0);
+  const used = strips.reduce((sum, strip) => sum + strip.lengthCm * strip.widthCm, 0);
+  return { lengthCm: longest, widthCm, wasteShare: Math.max(0, 1 - used / (longest * widthCm)) };
+}
+
+/** Strips spread evenly over the top, both ways. */
+export function makeLattice(spec: LatticeSpec, dish: DishSpec, thicknessMm: number): Lattice {
+  const top = topOutline(dish);
+  const angleDeg = isRound(top) ? spec.angleDeg : 90;
+  const angleRad = (angleDeg * Math.PI) / 180;
+  const pitchCm = top.widthCm / spec.strips;
+  const crossings = isRound(top)
+    ? spec.strips
+    : Math.min(MOST_STRIPS, Math.max(2, Math.round(extentCm(top, angleRad) / pitchCm)));
+  const long = layWay(top, 0, spec.strips, spec);
+  const cross = layWay(top, angleRad, crossings, spec);
+  const sheetCm = packLanes([...long.strips, ...cross.strips]);
   return {
-    widthCm: width,
-    gapCm,
-    lengthsCm,
-    offsetsCm,
-    openShare: (gapCm / pitch) ** 2,
+    style: spec.style ?? 'straight',
+    angleDeg,
+    long: long.strips,
+    cross: cross.strips,
+    gapCm: Math.min(long.gapCm, cross.gapCm),
+    openShare: (1 - long.covered) * (1 - cross.covered),
     sheetCm,
     massG: sheetCm.lengthCm * sheetCm.widthCm * (thicknessMm / 10) * DOUGH_DENSITY * SHEET_TRIM,
   };
 }
 
-/** Share of a top's area that a strip lies on, and how thick the pastry is there on average, in strips. */
-export function latticeCover(openShare: number): { readonly cover: number; readonly layers: number } {
+/** Share of a top's area that strips lie on, and how thick the pastry is there on average, in strips. */
+export function latticeCover({ openShare, style }: Pick<Lattice, 'openShare' | 'style'>): {
+  readonly cover: number;
+  readonly layers: number;
+} {
   const covered = 1 - Math.sqrt(openShare);
   const cover = 1 - openShare;
-  return { cover, layers: cover > 0 ? (2 * covered) / cover : 1 };
+  const { thicker } = stripTraits[style];
+  return { cover, layers: thicker * (cover > 0 ? (2 * covered) / cover : 1) };
 }

@@ -1,11 +1,19 @@
 import type { Figure } from '../units/index.js';
 import { figure, from, given } from '../units/index.js';
-import type { DishSpec, PastrySpec } from './spec.js';
-import type { Top } from './top.js';
+import { isRound } from './outline.js';
+import type { DishSpec, FormSpec, PastrySpec } from './spec.js';
+import type { Top, TopOf } from './top.js';
+import { topDoughG } from './top.js';
+import { toppingFigures } from './topping-figures.js';
 
 const PRACTICE = 'common practice, no source';
 
-function lidFigures(dish: DishSpec, pastry: PastrySpec, top: Extract<Top, { kind: 'lid' }>): Figure[] {
+function lidFigures(form: FormSpec, dish: DishSpec, pastry: PastrySpec, top: TopOf<'lid'>): Figure[] {
+  const docked = form.kind === 'upside_down';
+  const rule = docked
+    ? 'The pan inside, and 1 cm to tuck down its wall; pricked all over.'
+    : 'Across the top and rim with 1.3 cm to fold under, and the arc over the mound.';
+  const { outline, massG } = top.sheet;
   return [
     figure({
       id: 'build.vent_share',
@@ -13,24 +21,39 @@ function lidFigures(dish: DishSpec, pastry: PastrySpec, top: Extract<Top, { kind
       value: 100 * top.openShare,
       unit: 'percent',
       spread: 0.3,
-      rule: 'Slits open to about 3.5 mm in the oven; 1 to 2 % of the lid lets steam out.',
+      rule: docked
+        ? 'Pricked all over with a fork.'
+        : 'Slits open to about 3.5 mm in the oven; 1 to 2 % of the lid lets steam out.',
       inputs: from('dish.top_area'),
       source: PRACTICE,
     }),
     figure({
       id: 'pastry.lid_disc',
       label: 'Lid, rolled to',
-      value: top.disc.diameterCm,
+      value: outline.lengthCm,
       unit: 'cm',
       spread: 0.03,
-      rule: 'Across the top and rim with 1.3 cm to fold under, and the arc over the mound.',
+      rule,
       inputs: [given('across the top', dish.topCm, 'cm'), ...from('build.mound')],
       source: PRACTICE,
     }),
+    ...(isRound(outline)
+      ? []
+      : [
+          figure({
+            id: 'pastry.lid_width',
+            label: 'Lid, the other way',
+            value: outline.widthCm,
+            unit: 'cm',
+            spread: 0.03,
+            rule,
+            source: PRACTICE,
+          }),
+        ]),
     figure({
       id: 'pastry.top_mass',
       label: 'Dough for the lid',
-      value: top.disc.massG,
+      value: massG,
       unit: 'g',
       spread: 0.05,
       rule: 'Disc x thickness x 1.14 g/cm3, and 12 % for trimming.',
@@ -40,11 +63,7 @@ function lidFigures(dish: DishSpec, pastry: PastrySpec, top: Extract<Top, { kind
   ];
 }
 
-function latticeFigures(
-  dish: DishSpec,
-  pastry: PastrySpec,
-  top: Extract<Top, { kind: 'lattice' }>,
-): Figure[] {
+function latticeFigures(dish: DishSpec, pastry: PastrySpec, top: TopOf<'lattice'>): Figure[] {
   const { lattice } = top;
   return [
     figure({
@@ -53,8 +72,11 @@ function latticeFigures(
       value: lattice.gapCm,
       unit: 'cm',
       spread: 0.1,
-      rule: 'Each strip has the diameter over their number to itself; what its width leaves is gap.',
-      inputs: [given('across the top', dish.topCm, 'cm'), given('strip', lattice.widthCm, 'cm')],
+      rule: 'What the strips’ widths leave of the top, shared out evenly.',
+      inputs: [
+        given('across the top', dish.topCm, 'cm'),
+        given('strip', lattice.long[0]?.widthCm ?? 0, 'cm'),
+      ],
       source: 'geometry',
     }),
     figure({
@@ -63,7 +85,7 @@ function latticeFigures(
       value: 100 * lattice.openShare,
       unit: 'percent',
       spread: 0.05,
-      rule: '(gap / pitch)^2, at any angle.',
+      rule: 'Share left open by the strips of one way, times that of the other, at any angle.',
       inputs: from('lattice.gap'),
       source: 'geometry',
     }),
@@ -83,10 +105,10 @@ function latticeFigures(
       value: lattice.sheetCm.widthCm,
       unit: 'cm',
       spread: 0.03,
-      rule: 'All strips of both ways side by side.',
+      rule: 'All strips of both ways side by side, short ones end to end in one lane.',
       inputs: [
-        given('strip', lattice.widthCm, 'cm'),
-        given('strips each way', lattice.lengthsCm.length, 'count'),
+        given('strips along', lattice.long.length, 'count'),
+        given('strips across', lattice.cross.length, 'count'),
       ],
       source: 'geometry',
     }),
@@ -106,7 +128,7 @@ function latticeFigures(
   ];
 }
 
-function crumbFigures(top: Extract<Top, { kind: 'crumb' }>): Figure[] {
+function crumbFigures(top: TopOf<'crumb'>): Figure[] {
   const { crumb } = top;
   return [
     figure({
@@ -141,7 +163,15 @@ function crumbFigures(top: Extract<Top, { kind: 'crumb' }>): Figure[] {
 }
 
 /** Figures of what goes over the filling. */
-export function topFigures(dish: DishSpec, pastry: PastrySpec, top: Top): Figure[] {
-  if (top.kind === 'lattice') return latticeFigures(dish, pastry, top);
-  return top.kind === 'crumb' ? crumbFigures(top) : lidFigures(dish, pastry, top);
+export function topFigures(form: FormSpec, dish: DishSpec, pastry: PastrySpec, top: Top): Figure[] {
+  switch (top.kind) {
+    case 'lid':
+      return lidFigures(form, dish, pastry, top);
+    case 'lattice':
+      return latticeFigures(dish, pastry, top);
+    case 'crumb':
+      return crumbFigures(top);
+    default:
+      return toppingFigures(dish, pastry, top, topDoughG(top));
+  }
 }

@@ -102,7 +102,13 @@ function sumsAt(
     },
     larder,
   );
-  return { prepared, ledger, body, blend, doseG: doseG(targetPer100G(set), body, ledger.juiceG, blend) };
+  return {
+    prepared,
+    ledger,
+    body,
+    blend,
+    doseG: around.thickened ? doseG(targetPer100G(set), body, ledger.juiceG, blend) : 0,
+  };
 }
 
 /** Computes a filling of a given fruit mass. Throws on ids that the larder does not hold; `checkSpec` finds those first. */

@@ -26,6 +26,10 @@ export interface Surroundings {
   readonly crumbSugarG: number;
   readonly ovenC: number;
   readonly bubblingMin: number;
+  /** A thickener holds the juice; else batter or caramel does, and none is wanted. */
+  readonly thickened: boolean;
+  /** What the simulated bake evaporates from the filling; null while that is not known. */
+  readonly evaporatedG: number | null;
 }
 
 /** The juice ledger in g: where the water comes from, where it goes, and the syrup that is left to thicken. */
@@ -49,9 +53,10 @@ export interface Ledger {
   readonly juiceG: number;
 }
 
-/** Evaporation in g while the juice bubbles, when no simulation has said better. */
+/** Evaporation in g: what the simulated bake says, or while there is none the rule for bubbling juice. */
 export function evaporationG(freeG: number, around: Surroundings): number {
   const { evaporationRate, evaporationAtMost } = ledgerRules;
+  if (around.evaporatedG !== null) return Math.max(0, Math.min(freeG, around.evaporatedG));
   const open =
     evaporationRate *
     (Math.max(0, around.ovenC - 100) / 100) *

@@ -20,7 +20,12 @@ spill_tray|watch|Boiled-over juice burns: a lined tray on the shelf below catche
 boiling_sugar|danger|Boiling syrup is far hotter than water and sticks: deep pan, long spoon, no children near it.
 alcohol|danger|Alcohol flares: take the pan off the flame before you pour.
 storage|watch|A baked fruit pie keeps two days in a cool room, longer at 5 °C or below. Local food rules decide for pies you sell.
-glaze_shell|watch|This filling is not baked again: bake the shell blind, let it cool, and fill it cold. The oven stages shown are for a closed pie.
+glaze_shell|watch|This filling is not baked again: take the form “open in a blind-baked shell”. In this form it goes into the oven as if it were raw.
+hot_caramel|danger|Hot caramel burns deeply: turn the pie out warm, not hot, away from you, with dry cloths round both hands.
+hot_handle|danger|A skillet’s handle is as hot as the oven: leave a cloth over it as long as it is hot.
+hot_weights|watch|Blind-baking weights are hot for half an hour: lift them out in their paper, with a dish ready to take them.
+hot_steel|danger|The steel stays at oven heat for an hour: mark it, and let nobody reach in.
+nuts|watch|This crumb holds nuts: say so to every eater and on every label.
 keep_cold|danger|Egg, cream or a cooked filling that is not baked again: keep the pie at 5 °C or below until it is eaten.
 canning|watch|This is not a recipe for canning: for jars, follow a tested canning process.
 selling|watch|For pies you sell, local food rules and inspectors decide; label the allergens.

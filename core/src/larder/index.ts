@@ -10,3 +10,4 @@ export * from './sugars.js';
 export * from './thickeners.js';
 export * from './washes.js';
 export * from './softening.js';
+export * from './toppings.js';

@@ -1,3 +1,4 @@
+import type { Band } from '../bake/index.js';
 import type { Figure } from '../units/index.js';
 import { figure, from } from '../units/index.js';
 import type { Bake } from './bake.js';
@@ -9,27 +10,36 @@ const MODEL =
 const TENDER_SPREAD = 0.1;
 const WINDOW_SPREAD = 0.2;
 
-function stageFigures(bake: Bake): Figure[] {
-  return bake.stages.flatMap((stage, i) => [
+const FOUND =
+  'Found by baking this pie at many settings of your knob: the way that brings colour and filling home together, soonest.';
+
+/** Half of a band as a share of the value, of the ranges in which the pie still comes out right. */
+const within = (band: Band | undefined, value: number): { low: number; high: number } =>
+  band ? { low: Math.min(band.low, value), high: Math.max(band.high, value) } : { low: value, high: value };
+
+function stageFigures(bake: Bake, prefix: string, title: string): Figure[] {
+  const single = bake.stages[0].tempC === bake.stages[1].tempC;
+  const stages = single ? [{ ...bake.stages[0], timeMin: bake.outMin }] : bake.stages;
+  const { bands } = bake;
+  return stages.flatMap((stage, i) => [
     figure({
-      id: `bake.stage${i + 1}.temp`,
-      label: i === 0 ? 'First, hot' : 'Then, lower',
+      id: `${prefix}.stage${i + 1}.temp`,
+      label: single ? `${title}all through` : i === 0 ? `${title}first, hot` : `${title}then, lower`,
       value: stage.tempC,
       unit: 'C',
-      spread: bake.found ? 0.03 : 0,
-      rule: bake.found
-        ? 'Found by baking this pie at many settings: the pair that brings colour and filling home together, soonest.'
-        : 'The setting you chose.',
+      ...within(i === 0 ? bands?.firstC : bands?.secondC, stage.tempC),
+      rule: bake.found ? FOUND : 'The setting you chose.',
       source: bake.found ? MODEL : 'your choice',
     }),
     figure({
-      id: `bake.stage${i + 1}.time`,
-      label: i === 0 ? 'First stage' : 'Second stage',
+      id: `${prefix}.stage${i + 1}.time`,
+      label: single ? `${title}time` : i === 0 ? `${title}first stage` : `${title}second stage`,
       value: stage.timeMin,
       unit: 'min',
-      spread: bake.found ? (i === 0 ? WINDOW_SPREAD : 0.15) : 0,
+      ...(single ? {} : within(i === 0 ? bands?.firstMin : bands?.secondMin, stage.timeMin)),
+      spread: single && bake.found ? WINDOW_SPREAD : 0,
       rule: bake.found ? 'Found with the temperatures.' : 'The time you chose.',
-      inputs: from(`bake.stage${i + 1}.temp`),
+      inputs: from(`${prefix}.stage${i + 1}.temp`),
       source: bake.found ? MODEL : 'your choice',
     }),
   ]);
@@ -78,11 +88,12 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
       'Filling done',
       bake.doneMin,
       0.15,
-      'Tender, starch swollen, and bubbling in the middle for three minutes.',
+      'The last of what this form asks: tender, starch swollen, bubbling in the middle for three minutes, or hot all through.',
     ],
   ];
   return [
-    ...stageFigures(bake),
+    ...stageFigures(bake, 'bake', ''),
+    ...(bake.blind ? stageFigures(bake.blind, 'blind', 'Empty shell, ') : []),
     ...events.flatMap(([key, label, value, spread, rule]) =>
       value === null
         ? []
@@ -94,7 +105,7 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
               unit: 'min',
               spread,
               rule,
-              inputs: from('bake.stage1.temp', 'bake.stage2.temp'),
+              inputs: from('bake.stage1.temp'),
               source: MODEL,
             }),
           ],
@@ -106,7 +117,7 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
       unit: 'min',
       spread: bake.found ? 0.15 : 0,
       rule: 'Both stages. Trust the bubbles before the clock.',
-      inputs: from('bake.stage1.time', 'bake.stage2.time'),
+      inputs: from('bake.stage1.time'),
       source: bake.found ? MODEL : 'your choice',
     }),
     figure({
@@ -115,7 +126,30 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
       value: bake.atEnd.topBrowning,
       unit: 'ratio',
       spread: WINDOW_SPREAD,
-      rule: '1 golden, 2 deep, 4 too dark.',
+      rule: '1 golden, 2 deep, 4 too dark. Of an open pie the rim, of an empty shell its inside.',
+      source: MODEL,
+    }),
+    ...(bake.foilMin === null
+      ? []
+      : [
+          figure({
+            id: 'bake.foil',
+            label: 'Loose foil from',
+            value: bake.foilMin,
+            unit: 'min',
+            spread: WINDOW_SPREAD,
+            rule: 'The moment from which foil ends the bake at its colour; foil earlier if it is golden earlier.',
+            inputs: from('bake.browning'),
+            source: MODEL,
+          }),
+        ]),
+    figure({
+      id: 'bake.evaporated',
+      label: 'Water that the filling loses in the oven',
+      value: bake.atEnd.fillingLostG,
+      unit: 'g',
+      spread: 0.4,
+      rule: 'Steam that leaves through vents and gaps, of one pie; it goes into the ledger.',
       source: MODEL,
     }),
     ...(bake.cooling.sliceMin === null

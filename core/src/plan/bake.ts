@@ -1,4 +1,15 @@
-import type { BakeEvents, BakeSpec, Cooling, Paused, PieBody, Reading, Stage } from '../bake/index.js';
+import type {
+  BakeEvents,
+  BakeSpec,
+  Cooling,
+  OtherWay,
+  Paused,
+  PieBody,
+  Reading,
+  Stage,
+  StageBands,
+  Touches,
+} from '../bake/index.js';
 import {
   colourTargets,
   constant,
@@ -6,59 +17,156 @@ import {
   doneMin,
   findStages,
   finishNow,
+  noTouches,
   SEARCH_SHARE,
   simulateBake,
 } from '../bake/index.js';
+
+/** All that the oven has to do for one pie. */
+export interface OvenWork {
+  readonly body: PieBody;
+  /** An empty shell to bake before. */
+  readonly blind: PieBody | null;
+  /** Minutes that weights stay in an empty shell. */
+  readonly weightsMin: number;
+}
 
 /** A baked plan: the stages, what happens when, the curves, and the cooling. */
 export interface Bake {
   readonly stages: readonly [Stage, Stage];
   /** True when Mardle found the stages, false when the baker set them. */
   readonly found: boolean;
+  /** Within which the pie comes out right, and what other pairs cost; null when the baker set the stages. */
+  readonly bands: StageBands | null;
+  readonly others: readonly OtherWay[];
   readonly events: BakeEvents;
   readonly doneMin: number | null;
   readonly outMin: number;
   readonly turnMin: number;
   /** When the top is as dark as it should be and the filling still needs time. */
   readonly foilMin: number | null;
+  readonly touches: Touches;
   readonly atEnd: Reading;
   readonly readings: readonly Reading[];
   readonly cooling: Cooling;
+  /** The shell that was baked empty before. */
+  readonly blind: Bake | null;
 }
 
 const ROOM_C = 21;
-/** Foil goes on when the top is this far past its target with more than a few minutes to go. */
+/** Foil is worth laying on when the top would end this far past its target, with more than a few minutes to go. */
 const FOIL_PAST_TARGET = 1.25;
+const FOIL_AIMS_AT = 1.1;
 const FOIL_WORTH_MIN = 6;
+/** Filling that foil holds back is given at most this much longer. */
+const MOST_LONGER_MIN = 40;
+const OTHERS_KEPT = 8;
 
-function whenFoil(readings: readonly Reading[], target: number, outMin: number): number | null {
+interface Baked {
+  readonly stages: readonly [Stage, Stage];
+  readonly touches: Touches;
+  readonly run: ReturnType<typeof simulateBake>;
+}
+
+const outOf = ([first, second]: readonly [Stage, Stage]): number => first.timeMin + second.timeMin;
+
+const turnAt = ([first, second]: readonly [Stage, Stage]): number =>
+  Math.round(first.timeMin + second.timeMin / 3);
+
+/** Doors opened for what hands do: turning, foil, weights. */
+const touchesFor = (
+  stages: readonly [Stage, Stage],
+  foilMin: number | null,
+  weightsMin: number,
+): Touches => ({
+  foilMin,
+  weightsMin,
+  doorMin: [turnAt(stages), ...(foilMin === null ? [] : [foilMin]), ...(weightsMin > 0 ? [weightsMin] : [])],
+});
+
+/** Bakes with the touches; lays foil where the top would get too dark, and gives the filling the time that it costs. */
+function bakeWith(body: PieBody, bake: BakeSpec, asked: readonly [Stage, Stage], weightsMin: number): Baked {
+  const target = colourTargets[bake.colour].index;
   const limit = Math.min(target * FOIL_PAST_TARGET, constant('too_dark') * 0.8);
-  const first = readings.find((reading) => reading.topBrowning >= limit);
-  return first && first.timeMin < outMin - FOIL_WORTH_MIN ? Math.floor(first.timeMin) : null;
+  let stages = asked;
+  const run = (foilMin: number | null): Baked => {
+    const touches = touchesFor(stages, foilMin, weightsMin);
+    return { stages, touches, run: simulateBake(body, bake, stages, undefined, touches) };
+  };
+  let baked = run(null);
+  if (!body.filling) return baked;
+  const passes = baked.run.readings.find((reading) => reading.topBrowning >= limit);
+  if (!passes || passes.timeMin > outOf(stages) - FOIL_WORTH_MIN) return baked;
+  // Between the first colour and the limit lies the moment from which foil ends the bake at its colour.
+  let early = baked.run.readings.find((reading) => reading.topBrowning >= 0.3 * target)?.timeMin ?? 0;
+  let late = passes.timeMin;
+  for (let round = 0; round < 4; round++) {
+    const middle = Math.round((early + late) / 2);
+    if (middle === Math.round(early)) break;
+    const tried = run(middle);
+    baked = tried;
+    if ((tried.run.readings.at(-1)?.topBrowning ?? 0) > target * FOIL_AIMS_AT) late = middle;
+    else early = middle;
+  }
+  const foilMin = Math.round(early);
+  baked = run(foilMin);
+  const done = doneMin(baked.run.events, body.done);
+  if (bake.stages === null && (done === null || done > outOf(stages))) {
+    const [first, second] = stages;
+    stages = [first, { ...second, timeMin: second.timeMin + MOST_LONGER_MIN }];
+    const longer = run(foilMin);
+    const later = doneMin(longer.run.events, body.done);
+    const enough = later === null ? MOST_LONGER_MIN : Math.max(0, Math.ceil(later) - outOf(asked));
+    stages = [first, { ...second, timeMin: second.timeMin + enough }];
+    baked = run(foilMin);
+  }
+  return baked;
 }
 
 /** Finds the stages if the baker set none, bakes, cools; pauses often. Null when no setting gets the pie done. */
-export function* bakeSteps(body: PieBody, bake: BakeSpec): Paused<Bake | null> {
-  const stages = bake.stages ?? (yield* findStages(body, bake))?.stages;
-  if (!stages) return null;
+function* bakeOne(body: PieBody, bake: BakeSpec, weightsMin: number): Paused<Bake | null> {
+  const found = bake.stages ? null : yield* findStages(body, bake, undefined, { ...noTouches, weightsMin });
+  const asked = bake.stages ?? found?.stages;
+  if (!asked) return null;
   yield SEARCH_SHARE;
-  const { run, readings, events } = simulateBake(body, bake.oven, stages, bake.altitudeM);
-  const outMin = stages[0].timeMin + stages[1].timeMin;
-  const atEnd = readings.at(-1);
+  const { stages, touches, run } = bakeWith(body, bake, asked, weightsMin);
+  yield 0.95;
+  const atEnd = run.readings.at(-1);
   if (!atEnd) return null;
+  const { events } = run;
   return {
-    stages: [stages[0], stages[1]],
-    found: bake.stages === null,
+    stages,
+    found: found !== null,
+    bands: found?.bands ?? null,
+    others: found?.others.slice(0, OTHERS_KEPT) ?? [],
     events,
-    doneMin: doneMin(events),
-    outMin,
-    turnMin: Math.round(stages[0].timeMin + stages[1].timeMin / 3),
-    foilMin: whenFoil(readings, colourTargets[bake.colour].index, outMin),
+    doneMin: doneMin(events, body.done),
+    outMin: outOf(stages),
+    turnMin: turnAt(stages),
+    foilMin: touches.foilMin,
+    touches,
     atEnd,
-    readings: readings.filter((_, i) => i % 2 === 0),
-    cooling: coolDown(run, ROOM_C),
+    readings: run.readings.filter((_, i) => i % 2 === 0),
+    cooling: coolDown(run.run, ROOM_C),
+    blind: null,
   };
 }
 
+/** A blind-baked shell is baked at one temperature to a pale gold: it goes back in with its filling. Common practice, no source. */
+const blindSpec = (bake: BakeSpec): BakeSpec => ({
+  ...bake,
+  colour: 'straw',
+  singleStage: true,
+  stages: null,
+});
+
+/** The whole of a pie's oven work. Pauses often; null when no setting gets it done. */
+export function* bakeSteps(work: OvenWork, bake: BakeSpec): Paused<Bake | null> {
+  const blind = work.blind ? yield* bakeOne(work.blind, blindSpec(bake), work.weightsMin) : null;
+  const spec = work.body.filling || bake.stages ? bake : { ...bake, singleStage: true };
+  const main = yield* bakeOne(work.body, spec, work.body.filling ? 0 : work.weightsMin);
+  return main && { ...main, blind };
+}
+
 /** The same at one go. */
-export const bakeBody = (body: PieBody, bake: BakeSpec): Bake | null => finishNow(bakeSteps(body, bake));
+export const bakeWork = (work: OvenWork, bake: BakeSpec): Bake | null => finishNow(bakeSteps(work, bake));

@@ -1,86 +1,10 @@
 import type { Larder } from '../larder/index.js';
-import { latticeAngles } from '../build/index.js';
-import { checkOwnFruit, crumbs, dishMaterials, seasonings, washes } from '../larder/index.js';
-import { limitOf } from './limits.js';
+import { checkOwnFruit, dishMaterials, seasonings, washes } from '../larder/index.js';
+import type { Problem } from './problem.js';
+import { known, within } from './problem.js';
+import { checkDish, checkForm } from './check-build.js';
 import type { PieSpec } from './spec.js';
 import { SPEC_FORMAT, SPEC_VERSION } from './spec.js';
-
-/** What is wrong with a spec: the field by its path, what is the matter, what to do. */
-export interface Problem {
-  readonly field: string;
-  readonly message: string;
-  readonly remedy: string;
-}
-
-const known = (field: string, id: string, table: ReadonlyMap<string, unknown>, what: string): Problem[] =>
-  table.has(id)
-    ? []
-    : [
-        {
-          field,
-          message: `There is no ${what} called "${id}".`,
-          remedy: `Choose one of: ${[...table.keys()].join(', ')}.`,
-        },
-      ];
-
-function within(field: string, value: number | null | undefined, path = field): Problem[] {
-  if (value === null || value === undefined) return [];
-  const { least, most, remedy } = limitOf(path);
-  if (typeof value === 'number' && value >= least && value <= most) return [];
-  return [
-    { field, message: `${field} is ${String(value)}; it must be between ${least} and ${most}.`, remedy },
-  ];
-}
-
-function checkDish({ dish }: PieSpec): Problem[] {
-  const measures = [
-    ...within('dish.topCm', dish.topCm),
-    ...within('dish.baseCm', dish.baseCm),
-    ...within('dish.depthCm', dish.depthCm),
-  ];
-  if (measures.length > 0) return measures;
-  const problems: Problem[] = [];
-  if (dish.baseCm > dish.topCm) {
-    problems.push({
-      field: 'dish.baseCm',
-      message: `The base (${dish.baseCm} cm) is wider than the top (${dish.topCm} cm).`,
-      remedy: 'Measure both inside the dish; the wall leans outward or stands straight.',
-    });
-  }
-  if (dish.depthCm > dish.topCm / 2) {
-    problems.push({
-      field: 'dish.depthCm',
-      message: `A dish ${dish.depthCm} cm deep and ${dish.topCm} cm across is a pot: a pie in it would stay raw in the middle.`,
-      remedy: 'Give the depth inside the dish; at most half of what it is across.',
-    });
-  }
-  return problems;
-}
-
-function checkTop({ form, dish }: PieSpec): Problem[] {
-  const { lattice, crumb } = form;
-  const problems = [
-    ...within('form.lattice.strips', lattice?.strips),
-    ...within('form.lattice.widthCm', lattice?.widthCm),
-    ...within('form.crumb.cover', crumb?.cover),
-    ...(crumb ? known('form.crumb.school', crumb.school, crumbs, 'crumb') : []),
-  ];
-  if (lattice && !latticeAngles.some((angle) => angle === lattice.angleDeg)) {
-    problems.push({
-      field: 'form.lattice.angleDeg',
-      message: `A lattice cannot cross at ${lattice.angleDeg} degrees here.`,
-      remedy: `Choose one of: ${latticeAngles.join(', ')}.`,
-    });
-  }
-  if (form.kind === 'lattice' && lattice && lattice.strips * lattice.widthCm > dish.topCm) {
-    problems.push({
-      field: 'form.lattice.widthCm',
-      message: `${lattice.strips} strips of ${lattice.widthCm} cm are wider than the pie (${dish.topCm} cm).`,
-      remedy: 'Take fewer or narrower strips.',
-    });
-  }
-  return problems;
-}
 
 function checkFilling({ filling }: PieSpec, larder: Larder): Problem[] {
   const problems: Problem[] = [];
@@ -183,13 +107,14 @@ export function checkSpec(spec: PieSpec, larder: Larder): Problem[] {
   return [
     ...within('form.vents', spec.form.vents),
     ...within('form.ventLengthCm', spec.form.ventLengthCm),
-    ...checkTop(spec),
+    ...checkForm(spec),
     ...known('dish.material', spec.dish.material, dishMaterials, 'dish material'),
     ...checkDish(spec),
     ...checkFilling(spec, larder),
     ...known('pastry.dough', spec.pastry.dough, larder.doughs, 'dough'),
     ...known('pastry.wash', spec.pastry.wash, washes, 'wash'),
     ...within('pastry.thicknessMm', spec.pastry.thicknessMm),
+    ...within('pastry.batch', spec.pastry.batch),
     ...checkBake(spec),
     ...spec.ownFruits.flatMap((own, i) =>
       checkOwnFruit(own).map((problem) => ({ ...problem, field: `ownFruits.${i}.${problem.field}` })),

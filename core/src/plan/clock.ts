@@ -1,8 +1,10 @@
-import type { FormKind } from '../build/index.js';
+import type { Build } from '../build/index.js';
+import { formTraits } from '../build/index.js';
 import type { Filling } from '../filling/index.js';
 import { preparations } from '../filling/index.js';
 import type { Larder } from '../larder/index.js';
 import type { Bake } from './bake.js';
+import { isFilledCold } from './body.js';
 import type { PieSpec } from './spec.js';
 
 export type StepKind = 'hands' | 'wait' | 'oven' | 'cool';
@@ -18,52 +20,127 @@ export interface ClockStep {
 
 /** Minutes of hands for the common steps. Common practice, no source. */
 const handsMin = { mix: 15, roll: 12, fill: 8 } as const;
-const topWork: Readonly<Record<FormKind, { readonly label: string; readonly minutes: number }>> = {
-  double_crust: { label: 'Lid, crimp, vents, wash', minutes: 12 },
-  lattice: { label: 'Cut the strips, weave, crimp, wash', minutes: 25 },
-  crumb_top: { label: 'Strew the crumb, loose, to the edge', minutes: 6 },
-};
 const CHILL_BASE_MIN = 20;
 const LAST_CHILL_MIN = 25;
 
-/** Without a bake the clock stops when the pie goes in. */
-export function makeClock(spec: PieSpec, filling: Filling, bake: Bake | null, larder: Larder): ClockStep[] {
+/** Thawing a frozen shell, and mixing a topping that is not pastry. Common practice, no source. */
+const THAW_MIN = 15;
+const TOPPING_MIN = 10;
+
+/** Adds steps one after the other. */
+function stepper(): { readonly steps: ClockStep[]; readonly add: AddStep } {
   const steps: ClockStep[] = [];
-  const add = (id: string, label: string, kind: StepKind, startMin: number, lasts: number): number => {
+  const add: AddStep = (id, label, kind, startMin, lasts) => {
     const end = startMin + Math.round(lasts);
     steps.push({ id, label, kind, startMin, endMin: end });
     return end;
   };
+  return { steps, add };
+}
+
+type AddStep = (id: string, label: string, kind: StepKind, startMin: number, lasts: number) => number;
+
+/** Dough mixed and rested, the base rolled and cold; minutes at which it is ready. */
+function pastryReady(spec: PieSpec, build: Build, larder: Larder, cutMin: number, add: AddStep): number {
+  const { lined, filled } = formTraits(spec.form.kind);
+  if (build.dough.massG <= 0) {
+    return lined && spec.pastry.base === 'frozen'
+      ? add('thaw', 'Shell out of the freezer', 'wait', cutMin, THAW_MIN)
+      : cutMin;
+  }
   const dough = larder.doughs.get(spec.pastry.dough);
+  const mixed = add('mix', 'Rub in, mix, press together', 'hands', 0, handsMin.mix);
+  const chilled = add('chill_dough', 'Dough rests in the cold', 'wait', mixed, dough?.chillLeastMin ?? 30);
+  const free = Math.max(chilled, cutMin);
+  if (!build.base) return free;
+  const label = filled === 'sheet' ? 'Roll the disc onto its paper' : 'Roll the base, line the dish';
+  const rolled = add('line', label, 'hands', free, handsMin.roll);
+  return add('chill_base', 'Lined dish in the cold', 'wait', rolled, CHILL_BASE_MIN);
+}
+
+/** Stages, one line where both are alike. */
+function ovenSteps(prefix: string, bake: Bake, fromMin: number, add: AddStep): number {
+  const [first, second] = bake.stages;
+  if (first.tempC === second.tempC) {
+    return add(`${prefix}stage1`, 'In the oven, one temperature', 'oven', fromMin, bake.outMin);
+  }
+  const lowered = add(`${prefix}stage1`, 'First stage, hot', 'oven', fromMin, first.timeMin);
+  return add(`${prefix}stage2`, 'Second stage, lower', 'oven', lowered, second.timeMin);
+}
+
+/** Minutes in the cold between top and oven: none for what takes no harm from warmth. */
+const coldBeforeOven = ({ form, bake }: PieSpec, topMin: number): number =>
+  formTraits(form.kind).lined && form.kind !== 'open_shell'
+    ? Math.max(LAST_CHILL_MIN, bake.oven.warmUpMin - topMin)
+    : Math.max(0, bake.oven.warmUpMin - topMin);
+
+/** Without a bake the clock stops when the pie goes in. */
+export function makeClock(
+  spec: PieSpec,
+  filling: Filling,
+  build: Build,
+  bake: Bake | null,
+  larder: Larder,
+): ClockStep[] {
+  const { steps, add } = stepper();
   const preparation = preparations[spec.filling.preparation.kind];
+  const { topWork, topMin } = formTraits(spec.form.kind);
+  const warmUp = spec.bake.oven.warmUpMin;
   const fruitMin = filling.batch.fruits.reduce(
     (sum, { fruit, massG, part }) =>
       sum + (part.state === 'fresh' ? (fruit.prepareMinPerKg * massG) / 1000 : 1),
     4,
   );
-  const mixed = add('mix', 'Rub in, mix, press together', 'hands', 0, handsMin.mix);
-  const chilled = add('chill_dough', 'Dough rests in the cold', 'wait', mixed, dough?.chillLeastMin ?? 30);
-  const cut = add('prepare', 'Wash, stone and cut the fruit', 'hands', mixed, fruitMin);
+  const cutFrom = build.dough.massG > 0 ? handsMin.mix : 0;
+  const cut = add('prepare', 'Wash, stone and cut the fruit', 'hands', cutFrom, fruitMin);
   const waits =
     (spec.filling.preparation.minutes ?? preparation.minutes) + preparation.boilMin + preparation.coolMin;
   const ready = waits > 0 ? add('preparation', `${preparation.label}, then cool`, 'wait', cut, waits) : cut;
-  const lined = add('line', 'Roll the base, line the dish', 'hands', Math.max(chilled, cut), handsMin.roll);
-  const cold = add('chill_base', 'Lined dish in the cold', 'wait', lined, CHILL_BASE_MIN);
-  const filled = add(
-    'fill',
-    'Toss the filling, fill, dot with butter',
-    'hands',
-    Math.max(cold, ready),
-    handsMin.fill,
-  );
-  const { label: topLabel, minutes: topMin } = topWork[spec.form.kind];
-  const lidded = add('lid', topLabel, 'hands', filled, topMin);
-  const resting = Math.max(LAST_CHILL_MIN, spec.bake.oven.warmUpMin - topMin);
-  const intoOven = add('last_chill', 'Pie in the cold while the oven heats', 'wait', lidded, resting);
-  add('preheat', 'Oven on', 'oven', intoOven - spec.bake.oven.warmUpMin, spec.bake.oven.warmUpMin);
+  const lined = pastryReady(spec, build, larder, cut, add);
+  if (isFilledCold(spec) || bake?.blind) {
+    const shell = isFilledCold(spec) ? bake : bake?.blind;
+    add('preheat_blind', 'Oven on', 'oven', Math.max(0, lined - warmUp), warmUp);
+    const baked = shell ? ovenSteps('blind_', shell, Math.max(lined, warmUp), add) : lined;
+    if (isFilledCold(spec)) {
+      const cooled = add('cool_shell', 'Shell cools on a rack', 'cool', baked, SHELL_COOLS_MIN);
+      const filled = add(
+        'fill',
+        'Fold fruit into the glaze, fill',
+        'hands',
+        Math.max(cooled, ready),
+        handsMin.fill,
+      );
+      add('set_cold', 'Sets in the cold', 'cool', filled, SETS_COLD_MIN);
+      return inOrder(steps);
+    }
+    const filled = add(
+      'fill',
+      'Toss the filling, fill the shell',
+      'hands',
+      Math.max(baked, ready),
+      handsMin.fill,
+    );
+    return finishClock(bake, filled, steps, add);
+  }
+  const mixed =
+    build.top.kind === 'crumb' || build.top.kind === 'scones' || build.top.kind === 'batter'
+      ? add('topping', 'Mix the topping', 'hands', Math.max(lined, ready), TOPPING_MIN)
+      : Math.max(lined, ready);
+  const filled = add('fill', 'Toss the filling, fill, dot with butter', 'hands', mixed, handsMin.fill);
+  const lidded = add('lid', topWork, 'hands', filled, topMin);
+  const resting = coldBeforeOven(spec, topMin);
+  const intoOven =
+    resting > 0 ? add('last_chill', 'Pie in the cold while the oven heats', 'wait', lidded, resting) : lidded;
+  add('preheat', 'Oven on', 'oven', Math.max(0, intoOven - warmUp), warmUp);
+  return finishClock(bake, intoOven, steps, add);
+}
+
+const SHELL_COOLS_MIN = 45;
+const SETS_COLD_MIN = 120;
+
+function finishClock(bake: Bake | null, fromMin: number, steps: ClockStep[], add: AddStep): ClockStep[] {
   if (!bake) return inOrder(steps);
-  const lowered = add('stage1', 'First stage, hot', 'oven', intoOven, bake.stages[0].timeMin);
-  const out = add('stage2', 'Second stage, lower', 'oven', lowered, bake.stages[1].timeMin);
+  const out = ovenSteps('', bake, fromMin, add);
   if (bake.cooling.sliceMin !== null) add('cool', 'Cool on a rack', 'cool', out, bake.cooling.sliceMin);
   return inOrder(steps);
 }

@@ -2,6 +2,7 @@ export * from './advice/index.js';
 export * from './bake.js';
 export * from './body.js';
 export * from './check.js';
+export * from './problem.js';
 export * from './clock.js';
 export * from './limits.js';
 export * from './plan.js';

@@ -10,8 +10,19 @@ form.vents|0|40|Cut between 0 and 40 vents.
 form.ventLengthCm|0|12|A vent is at most 12 cm long.
 form.lattice.strips|2|15|Between 2 and 15 strips each way.
 form.lattice.widthCm|0.5|6|Strips are .5 to 6 cm wide.
+form.lattice.secondWidthCm|0.5|6|Every second strip is .5 to 6 cm wide.
+form.crumb.lumpCm|0.2|3|Lumps of crumb are .2 to 3 cm.
+form.cutOut.sizeCm|2|15|A cut-out is 2 to 15 cm long.
+form.freeForm.discCm|14|60|Roll a disc of 14 to 60 cm.
+form.freeForm.borderCm|1|10|Fold in a border of 1 to 10 cm.
+form.shell.weightsMin|0|60|Weights stay in 0 to 60 minutes.
+form.cobbler.cover|0.3|1|Scones cover .3 to 1 of the top.
+form.handPie.discCm|8|25|Cut discs of 8 to 25 cm.
+form.handPie.count|1|60|Make 1 to 60 hand pies.
 form.crumb.cover|0.3|3|Cover is 1 for the usual crumb; .3 to 3.
 dish.topCm|6|60|Measure the inside of the dish across the top, in cm.
+dish.widthCm|4|60|Measure the shorter side inside the dish, in cm.
+dish.waterMl|50|20000|Fill the dish to the brim and weigh the water: 1 g is 1 mL.
 dish.baseCm|4|60|Measure the inside of the dish across the base, in cm.
 dish.depthCm|1|15|Measure the depth inside the dish, in cm.
 filling.fruitMassG|20|20000|Weigh the prepared fruit in g, or leave it empty to fill the dish.
@@ -31,6 +42,7 @@ filling.preparation.boilToBrix|10|70|Boil juice down to between 10 and 70 Brix; 
 filling.preparation.liquidG|0|5000|Liquid in g.
 filling.preparation.cookedShare|0|0.9|Cook at most .9 of the fruit into the glaze.
 filling.weepTest.drainedG|0|100|Weigh what drained from 100 g of fruit: 0 to 100 g.
+pastry.batch|1|60|Mix dough for 1 to 60 pies at a time.
 pastry.thicknessMm|1.5|10|Roll between 1.5 and 10 mm.
 bake.oven.offsetC|-60|60|An oven further off than 60 °C wants repair before baking.
 bake.oven.warmUpMin|1|120|Warm-up takes 1 to 120 minutes.

@@ -1,20 +1,19 @@
-import type { PieBody } from '../bake/index.js';
 import type { Build } from '../build/index.js';
-import { buildFigures, buildPie, measureDish } from '../build/index.js';
+import { buildFigures, buildPie, formTraits, usualShell, vesselOf } from '../build/index.js';
 import type { Filling } from '../filling/index.js';
 import { computeFilling, fillingFigures, fruitToFillG } from '../filling/index.js';
 import type { Larder } from '../larder/index.js';
-import { builtInLarder, washes, withOwnFruits } from '../larder/index.js';
+import { builtInLarder, withOwnFruits } from '../larder/index.js';
 import type { Figure } from '../units/index.js';
 import { showText } from '../units/index.js';
 import type { Advice } from './advice/index.js';
 import { allergensOf, makeAdvice } from './advice/index.js';
-import type { Bake } from './bake.js';
-import { bakeBody } from './bake.js';
+import type { Bake, OvenWork } from './bake.js';
+import { bakeWork } from './bake.js';
 import { bakeFigures } from './bake-figures.js';
-import { pieBody } from './body.js';
-import type { Problem } from './check.js';
+import { blindShell, pieBody } from './body.js';
 import { checkSpec } from './check.js';
+import type { Problem } from './problem.js';
 import { surroundings } from './surroundings.js';
 import type { ClockStep } from './clock.js';
 import { makeClock } from './clock.js';
@@ -38,7 +37,8 @@ export interface PiePlan {
   readonly allergens: readonly string[];
   readonly filling: Filling;
   readonly build: Build;
-  readonly body: PieBody;
+  /** What the oven has to do. */
+  readonly work: OvenWork;
   /** Null until the bake has been simulated. */
   readonly bake: Bake | null;
 }
@@ -51,13 +51,13 @@ function assemble(
   spec: PieSpec,
   filling: Filling,
   build: Build,
-  body: PieBody,
+  work: OvenWork,
   bake: Bake | null,
   larder: Larder,
 ): PiePlan {
   const figures = [
     ...fillingFigures(spec.filling, filling, larder),
-    ...buildFigures(spec.dish, spec.pastry, build),
+    ...buildFigures(spec.form, spec.dish, spec.pastry, build),
     ...(bake ? bakeFigures(spec, bake) : []),
   ];
   return {
@@ -66,26 +66,49 @@ function assemble(
     spec,
     figures: Object.fromEntries(figures.map((figure) => [figure.id, figure])),
     slip: makeSlip(spec, filling, build, larder),
-    clock: makeClock(spec, filling, bake, larder),
+    clock: makeClock(spec, filling, build, bake, larder),
     advice: makeAdvice(spec, filling, build, bake, larder),
-    allergens: allergensOf(spec, filling, larder, washes.get(spec.pastry.wash)?.contains ?? []),
+    allergens: allergensOf(spec, filling, build, larder),
     filling,
     build,
-    body,
+    work,
     bake,
   };
 }
 
 /** A heap higher than half a ball over the dish is no pie. */
 function checkHeap(spec: PieSpec, filling: Filling): Problem | null {
-  const { netMl } = measureDish(spec.dish);
-  const mostMl = netMl + (Math.PI * spec.dish.topCm ** 3) / 12;
+  const { measures, dish, count } = vesselOf(spec.form, spec.dish);
+  const { netMl } = measures;
+  const mostMl = netMl + (count * Math.PI * (measures.topAreaCm2 / count) ** 1.5) / 5;
   if (filling.heapMl <= mostMl) return null;
   const holdsG = (filling.batch.massG * netMl) / filling.cookedMl;
+  const flat = formTraits(spec.form.kind).filled !== 'dish';
   return {
     field: 'filling.fruitMassG',
-    message: `${showText(filling.batch.massG, 'g')} of fruit cannot be heaped in this dish.`,
-    remedy: `It takes about ${showText(holdsG, 'g')}; use a larger dish for the rest, or leave the mass empty to fill this one.`,
+    message: `${showText(filling.batch.massG, 'g')} of fruit cannot be heaped ${flat ? 'on this pastry' : `in ${dish.label}`}.`,
+    remedy: `It takes about ${showText(holdsG, 'g')}; use a larger ${flat ? 'disc' : 'dish'} for the rest, or leave the mass empty to fill this one.`,
+  };
+}
+
+/** Filling and build of a spec that was checked; what the bake evaporates is told once it is known. */
+function workOut(
+  spec: PieSpec,
+  larder: Larder,
+  evaporatedG: number | null = null,
+): { readonly filling: Filling; readonly build: Build } {
+  const around = surroundings(spec, evaporatedG);
+  const { measures, fruitG } = vesselOf(spec.form, spec.dish);
+  // The fruit that fills the dish is weighed before anything has evaporated.
+  const fruitMassG =
+    spec.filling.fruitMassG ??
+    fruitG ??
+    fruitToFillG(spec.filling, measures.netMl, surroundings(spec), larder);
+  const filling = computeFilling(spec.filling, fruitMassG, around, larder);
+  const { heapMl, cookedMl } = filling;
+  return {
+    filling,
+    build: buildPie(spec.form, spec.dish, spec.pastry, { heapMl, cookedMl, fruitG: fruitMassG }, larder),
   };
 }
 
@@ -94,21 +117,28 @@ export function draftPlan(spec: PieSpec, builtIn: Larder = builtInLarder): Plann
   const larder = withOwnFruits(builtIn, spec.ownFruits);
   const problems = checkSpec(spec, larder);
   if (problems.length > 0) return { ok: false, problems };
-  const around = surroundings(spec);
-  const fruitMassG =
-    spec.filling.fruitMassG ?? fruitToFillG(spec.filling, measureDish(spec.dish).netMl, around, larder);
-  const filling = computeFilling(spec.filling, fruitMassG, around, larder);
+  const { filling, build } = workOut(spec, larder);
   const tooMuch = checkHeap(spec, filling);
   if (tooMuch) return { ok: false, problems: [tooMuch] };
-  const build = buildPie(spec.form, spec.dish, spec.pastry, filling.heapMl, filling.cookedMl, larder);
   const body = pieBody(spec, filling, build, larder);
-  return { ok: true, plan: assemble(spec, filling, build, body, null, larder) };
+  const work = {
+    body,
+    blind: blindShell(spec, body),
+    weightsMin: (spec.form.shell ?? usualShell).weightsMin,
+  };
+  return { ok: true, plan: assemble(spec, filling, build, work, null, larder) };
 }
 
-/** The draft with its bake in it. */
+/**
+ * The draft with its bake in it. What the bake evaporates goes into the ledger, and with it into the thickener; since a few
+ * grams of starch change nothing in the oven, ledger and bake then agree.
+ */
 export function withBake(draft: PiePlan, bake: Bake, builtIn: Larder = builtInLarder): PiePlan {
   const larder = withOwnFruits(builtIn, draft.spec.ownFruits);
-  return assemble(draft.spec, draft.filling, draft.build, draft.body, bake, larder);
+  const baked = draft.work.body.filling !== null;
+  const evaporatedG = baked ? bake.atEnd.fillingLostG * draft.build.vessel.count : null;
+  const { filling, build } = workOut(draft.spec, larder, evaporatedG);
+  return assemble(draft.spec, filling, build, draft.work, bake, larder);
 }
 
 /**
@@ -118,7 +148,7 @@ export function withBake(draft: PiePlan, bake: Bake, builtIn: Larder = builtInLa
 export function planPie(spec: PieSpec, larder: Larder = builtInLarder): Planned {
   const drafted = draftPlan(spec, larder);
   if (!drafted.ok) return drafted;
-  const bake = bakeBody(drafted.plan.body, spec.bake);
+  const bake = bakeWork(drafted.plan.work, spec.bake);
   if (!bake) {
     return {
       ok: false,

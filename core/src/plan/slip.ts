@@ -1,39 +1,50 @@
-import type { Build } from '../build/index.js';
+import type { Build, DoughBatch } from '../build/index.js';
+import { formTraits } from '../build/index.js';
 import type { Filling } from '../filling/index.js';
 import { boughtMassG } from '../filling/index.js';
 import type { Larder } from '../larder/index.js';
-import { FLOUR_CUP_G, lemon, seasonings, washes } from '../larder/index.js';
+import { FLOUR_CUP_G, lemon, seasonings } from '../larder/index.js';
 import { withFraction } from '../units/index.js';
 import type { PieSpec } from './spec.js';
+import { topLines } from './slip-top.js';
+import type { SlipGroup, SlipLine } from './slip-line.js';
+import { BUTTER_CUP_G } from './slip-line.js';
 
-/** One thing to weigh. Mass in g; the household measure is a volume in mL or a count of pieces, when there is one. */
-export interface SlipLine {
-  readonly id: string;
-  readonly label: string;
-  readonly massG: number;
-  readonly highG?: number;
-  readonly volumeMl?: number;
-  readonly pieces?: { readonly count: number; readonly word: string };
-  readonly note?: string;
-  /** As bought, for fruit. */
-  readonly boughtG?: number;
-  /** The figure that tells its story. */
-  readonly figure?: string;
-}
+export type { SlipGroup, SlipLine } from './slip-line.js';
 
-export interface SlipGroup {
-  readonly title: string;
-  readonly lines: readonly SlipLine[];
-}
-
-const BUTTER_CUP_G = 226;
 const SALT_ML_G = 1.2;
 
+/** A shell that is bought stands on the slip as one thing. */
+const boughtShell = (spec: PieSpec): SlipLine => ({
+  id: 'shell',
+  label: spec.pastry.base === 'frozen' ? 'Frozen shell' : 'Bought shell',
+  massG: 0,
+  bought: true,
+  note: `one for ${spec.dish.label}; thaw it 15 minutes if frozen`,
+});
+
+const isLined = ({ form }: PieSpec): boolean => {
+  const { lined, filled } = formTraits(form.kind);
+  return lined && filled === 'dish';
+};
+
+/** A dough for as many pies as are mixed at once. */
+const timesBatch = (dough: DoughBatch, batch: number): DoughBatch => ({
+  massG: dough.massG * batch,
+  flourG: dough.flourG * batch,
+  butterG: dough.butterG * batch,
+  waterLowG: dough.waterLowG * batch,
+  waterHighG: dough.waterHighG * batch,
+  saltG: dough.saltG * batch,
+  sugarG: dough.sugarG * batch,
+  otherG: dough.otherG * batch,
+});
+
 function pastryLines(spec: PieSpec, build: Build, larder: Larder): SlipLine[] {
-  const { dough } = build;
+  const dough = timesBatch(build.dough, spec.pastry.batch ?? 1);
   const row = larder.doughs.get(spec.pastry.dough);
-  const wash = washes.get(spec.pastry.wash);
   const lines: SlipLine[] = [
+    ...(build.base || !isLined(spec) ? [] : [boughtShell(spec)]),
     {
       id: 'flour',
       label: 'Plain flour',
@@ -78,10 +89,8 @@ function pastryLines(spec: PieSpec, build: Build, larder: Larder): SlipLine[] {
       note: `then by the spoon, up to ${withFraction(Math.round((dough.waterHighG - dough.waterLowG) / 7.5) / 2)} tbsp more`,
       figure: 'pastry.water',
     },
-    { id: 'wash', label: wash?.label ?? '', massG: wash?.gPerPie ?? 0, note: wash?.recipe ?? '' },
-    { id: 'coarse_sugar', label: 'Coarse sugar', massG: spec.pastry.coarseSugar ? 10 : 0, volumeMl: 12 },
   ];
-  return lines.filter((line) => line.massG > 0.05);
+  return lines.filter((line) => line.massG > 0.05 || line.bought);
 }
 
 function fillingLines(spec: PieSpec, filling: Filling, larder: Larder): SlipLine[] {
@@ -169,40 +178,15 @@ function fillingLines(spec: PieSpec, filling: Filling, larder: Larder): SlipLine
   return lines.filter((line) => line.massG > 0.05);
 }
 
-function crumbLines({ top }: Build): SlipLine[] {
-  if (top.kind !== 'crumb') return [];
-  const { crumb } = top;
-  const lines: SlipLine[] = [
-    {
-      id: 'crumb_flour',
-      label: 'Plain flour',
-      massG: crumb.flourG,
-      volumeMl: (crumb.flourG / FLOUR_CUP_G) * 240,
-      figure: 'crumb.mass',
-    },
-    {
-      id: 'crumb_butter',
-      label: 'Butter',
-      massG: crumb.butterG,
-      volumeMl: (crumb.butterG / BUTTER_CUP_G) * 240,
-    },
-    { id: 'crumb_sugar', label: 'Sugar', massG: crumb.sugarG, volumeMl: (crumb.sugarG / 200) * 240 },
-    { id: 'crumb_oats', label: 'Rolled oats', massG: crumb.oatsG, volumeMl: (crumb.oatsG / 90) * 240 },
-    { id: 'crumb_nuts', label: 'Chopped nuts', massG: crumb.nutsG, volumeMl: (crumb.nutsG / 120) * 240 },
-  ];
-  return lines.filter((line) => line.massG > 0.05);
-}
-
 /** What to weigh, in the order it is needed. */
 export function makeSlip(spec: PieSpec, filling: Filling, build: Build, larder: Larder): SlipGroup[] {
-  const pastry = pastryLines(spec, build, larder);
-  const onTop = new Set(['wash', 'coarse_sugar']);
+  const { batch = 1 } = spec.pastry;
   return [
-    { title: 'Pastry', lines: pastry.filter(({ id }) => !onTop.has(id)) },
-    { title: 'Filling', lines: fillingLines(spec, filling, larder) },
     {
-      title: 'On top',
-      lines: build.top.kind === 'crumb' ? crumbLines(build) : pastry.filter(({ id }) => onTop.has(id)),
+      title: batch > 1 && build.dough.massG > 0 ? `Pastry, for ${batch} pies` : 'Pastry',
+      lines: pastryLines(spec, build, larder),
     },
+    { title: 'Filling', lines: fillingLines(spec, filling, larder) },
+    { title: 'On top', lines: topLines(spec, build) },
   ].filter(({ lines }) => lines.length > 0);
 }

@@ -37,4 +37,6 @@ export const aLid: Surroundings = {
   crumbSugarG: 0,
   ovenC: 185,
   bubblingMin: 20,
+  thickened: true,
+  evaporatedG: null,
 };

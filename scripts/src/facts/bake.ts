@@ -1,188 +1,112 @@
-import type { Bake, PieSpec, Stage } from '@mardle/core';
-import { bakeBody, draftPlan, fahrenheitToCelsius, starterSpec } from '@mardle/core';
+import { builtInFruits } from '@mardle/core';
 import type { Fact } from './fact.js';
-import { fact } from './fact.js';
-import { filling, only } from './pies.js';
-
-const stage = (tempF: number, timeMin: number): Stage => ({ tempC: fahrenheitToCelsius(tempF), timeMin });
-
-/** Bakes a pie of the trade at its own settings, long enough to see every event. */
-function baked(part: Partial<PieSpec>, stages: [Stage, Stage]): Bake {
-  const bake = { ...starterSpec.bake, altitudeM: 0, ...part.bake, stages };
-  const drafted = draftPlan({ ...starterSpec, ...part, bake });
-  if (!drafted.ok) throw new Error(drafted.problems.map(({ message }) => message).join(' '));
-  const result = bakeBody(drafted.plan.body, bake);
-  if (!result) throw new Error('no bake');
-  return result;
-}
-
-const glass23 = { label: '23 cm', topCm: 22.9, baseCm: 18.3, depthCm: 3.5, material: 'glass' };
-const deep25 = { label: '25 cm deep', topCm: 25.4, baseCm: 20.3, depthCm: 5, material: 'stoneware' };
-const plain = { ...starterSpec.pastry, wash: 'none', coarseSugar: false };
+import { fact, tolerances } from './fact.js';
+import { tradeBakes } from './bakes.js';
 
 /** An event that never happens counts as never within two hours, so that the miss is shown as a number. */
 const NEVER_MIN = 120;
 
+/** A range that practice gives, and 15 % on either side, 5 minutes at the least. */
+const timeBand = (low: number, high: number): { low: number; high: number } => ({
+  low: Math.min(low - 5, low * (1 - tolerances.time)),
+  high: Math.max(high + 5, high * (1 + tolerances.time)),
+});
+
+const latest = (a: number | null, b: number | null): number | null =>
+  a === null || b === null ? null : Math.max(a, b);
+
+const minutes = (id: string, figure: string, predicted: number | null, low: number, high = low): Fact =>
+  fact({ id, figure, unit: 'min', predicted: predicted ?? NEVER_MIN, ...timeBand(low, high) });
+
 export function bakeFacts(): Fact[] {
-  const w1 = baked(
-    {
-      dish: glass23,
-      pastry: plain,
-      filling: filling({
-        fruits: only('apple_mixed'),
-        fruitMassG: 1155,
-        lemonJuiceG: 22,
-        thickenerMassG: 0,
-        sugar: { sugar: 'white', style: 0.12, massG: null },
-      }),
-      bake: { ...starterSpec.bake, startC: 15 },
-    },
-    [stage(425, 15), stage(350, 75)],
-  );
-  const w2 = baked(
-    {
-      dish: deep25,
-      pastry: { ...starterSpec.pastry, wash: 'yolk_cream', coarseSugar: true },
-      filling: filling({
-        fruits: only('apple_firm_tart'),
-        fruitMassG: 1061,
-        lemonJuiceG: 45,
-        butterG: 28,
-        thickenerMassG: 0,
-        sugar: { sugar: 'white', style: 0.12, massG: 125 },
-      }),
-      bake: { ...starterSpec.bake, startC: 2 },
-    },
-    [stage(400, 18), stage(350, 80)],
-  );
-  const w3 = baked(
-    {
-      dish: glass23,
-      pastry: { ...plain, wash: 'whole_egg' },
-      filling: filling({
-        fruits: only('apple_mixed'),
-        fruitMassG: 580,
-        thickeners: [{ thickener: 'plain_flour', share: 1 }],
-        set: 'spoonable',
-        sugar: { sugar: 'light_brown', style: 0.16, massG: null },
-      }),
-      bake: { ...starterSpec.bake, startC: 8 },
-    },
-    [stage(400, 20), stage(350, 60)],
-  );
-  const w4 = baked(
-    {
-      form: { ...starterSpec.form, kind: 'lattice' },
-      dish: deep25,
-      pastry: plain,
-      filling: filling({
-        fruits: only('sour_cherry'),
-        fruitMassG: 930,
-        sugar: { sugar: 'white', style: 0.16, massG: 200 },
-        thickenerMassG: 32,
-      }),
-      bake: { ...starterSpec.bake, startC: 15 },
-    },
-    [stage(400, 30), stage(375, 90)],
-  );
-  const w5 = baked(
-    {
-      form: { ...starterSpec.form, kind: 'lattice' },
-      dish: glass23,
-      pastry: { ...plain, wash: 'milk' },
-      filling: filling({
-        fruits: only('apple_mixed'),
-        fruitMassG: 750,
-        sugar: { sugar: 'light_brown', style: 0.16, massG: 165 },
-      }),
-      bake: { ...starterSpec.bake, startC: 15 },
-    },
-    [stage(375, 48), stage(375, 40)],
-  );
-  const w6 = baked(
-    {
-      form: { ...starterSpec.form, kind: 'crumb_top' },
-      dish: glass23,
-      pastry: plain,
-      filling: filling({
-        fruits: only('apple_mixed'),
-        fruitMassG: 354,
-        sugar: { sugar: 'white', style: 0.16, massG: 100 },
-      }),
-      bake: { ...starterSpec.bake, startC: 15 },
-    },
-    [stage(350, 45), stage(350, 45)],
-  );
-  const w7 = baked(
-    {
-      form: { ...starterSpec.form, kind: 'crumb_top', crumb: { school: 'melted', cover: 1.6 } },
-      dish: glass23,
-      pastry: plain,
-      filling: filling({
-        fruits: only('apple_firm_tart'),
-        fruitMassG: 880,
-        sugar: { sugar: 'white', style: 0.16, massG: 205 },
-      }),
-      bake: { ...starterSpec.bake, startC: 15 },
-    },
-    [stage(375, 52), stage(375, 40)],
-  );
-  const minutes = (id: string, figure: string, predicted: number | null, low: number, high: number): Fact =>
-    fact({ id, figure, unit: 'min', predicted: predicted ?? NEVER_MIN, low, high });
+  if (!builtInFruits.has('cranberry')) throw new Error('the facts need cranberries');
+  const { w1, w2, w3, w4, w5, w6, w7, w8, w9, w10, w11, w12, w13 } = tradeBakes();
   return [
     minutes(
       'W1.done',
-      'mounded apple pie, 425 F 15 then 350 F about 40: filling done',
+      'cut-out lid, mounded apples, 425 F 15 then 350 F about 40: filling done',
       w1.doneMin,
-      55 * 0.85,
-      55 * 1.15,
+      55,
     ),
+    fact({
+      id: 'W1.golden',
+      figure: 'the same: golden brown when it is taken out, and no sooner than half way',
+      unit: 'min',
+      predicted: w1.events.goldenMin ?? NEVER_MIN,
+      low: 55 * 0.5,
+      high: 55 * 1.15,
+    }),
     minutes(
-      'W1.golden',
-      'the same: golden brown when it is taken out, golden no sooner than',
-      w1.events.goldenMin,
-      55 * 0.5,
-      55 * 1.15,
-    ),
-    minutes(
-      'W2.done',
+      'W2.bubbles',
       'deep apple pie from the freezer, 400 F 15-20 then 350 F 40-45: bubbles in the vents',
-      w2.events.edgeBubblingMin,
+      w2.events.centreBubblingMin,
       55,
       65,
     ),
-    minutes('W2.golden', 'the same: golden before it bubbles, so foil', w2.events.goldenMin, 15, 65),
+    fact({
+      id: 'W2.golden',
+      figure: 'the same: golden before it bubbles, so foil',
+      unit: 'min',
+      predicted: w2.events.goldenMin ?? NEVER_MIN,
+      low: 15,
+      high: 65,
+    }),
     minutes(
       'W3.tender',
       'apple pie of 4 apples, 400 F 20 then 350 F 20: a pick goes in',
       w3.events.tenderMin,
-      34,
-      46,
+      40,
     ),
+    minutes('W3.golden', 'the same: golden', w3.events.goldenMin, 40),
     minutes(
       'W4.bubbling',
-      'sour cherry lattice, 400 F 30 then 375 F 60-90: bubbling all round',
-      w4.events.centreBubblingMin,
+      'sour cherry lattice, 400 F 30 then 375 F 60-90: bubbling all round, thick',
+      w4.doneMin,
       90,
       120,
     ),
-    minutes('W5.golden', 'apple lattice, 375 F 45-50: golden', w5.events.goldenMin, 45 * 0.85, 50 * 1.15),
-    minutes('W5.tender', 'the same: tender', w5.events.tenderMin, 45 * 0.85, 50 * 1.15),
-    minutes(
-      'W6.golden',
-      'few apples under crumb, 350 F 45: golden',
-      w6.events.goldenMin,
-      45 * 0.85,
-      45 * 1.15,
-    ),
+    fact({
+      id: 'W4.dark',
+      figure: 'the same: not too dark before 90 minutes',
+      unit: 'min',
+      predicted: w4.events.tooDarkMin ?? NEVER_MIN,
+      low: 90,
+      high: NEVER_MIN,
+    }),
+    minutes('W5.golden', 'apple lattice, 375 F 45-50: golden', w5.events.goldenMin, 45, 50),
+    minutes('W5.tender', 'the same: tender', w5.events.tenderMin, 45, 50),
+    minutes('W6.golden', 'few apples under crumb, 350 F 45: golden', w6.events.goldenMin, 45),
     minutes(
       'W7.bubbling',
       'many apples under crumb, 375 F 50-55: bubbling',
       w7.events.edgeBubblingMin,
-      50 * 0.85,
-      55 * 1.15,
+      50,
+      55,
     ),
-    minutes('W7.golden', 'the same: golden when it is taken out', w7.events.goldenMin, 50 * 0.85, 55 * 1.15),
+    minutes('W7.golden', 'the same: golden when it is taken out', w7.events.goldenMin, 50, 55),
+    minutes('W8.golden', 'free-form of thin apples, 375 F 40-50: golden rim', w8.events.goldenMin, 40, 50),
+    minutes('W8.tender', 'the same: tender', w8.events.tenderMin, 40, 50),
+    minutes(
+      'W9.shell',
+      'shell from the freezer, 25 with weights and about 10 without: dry and coloured',
+      w9.doneMin,
+      35,
+    ),
+    minutes('W10.golden', 'apple crisp, 350 F 55: golden', w10.events.goldenMin, 55),
+    minutes('W10.tender', 'the same: tender', w10.events.tenderMin, 55),
+    minutes('W11.dark', 'upside-down under puff, 375-400 F 20-25: deep gold', w11.doneMin, 20, 25),
+    minutes(
+      'W12.golden',
+      'cobbler over a simmered filling, 400 F 25: scones golden',
+      w12.events.goldenMin,
+      25,
+    ),
+    minutes(
+      'W13.pick',
+      'buckle, 350 F 50: a pick comes out clean',
+      latest(w13.events.setMin, w13.events.heatedMin),
+      50,
+    ),
     fact({
       id: 'R5.order',
       figure: 'crumb browns sooner than an unwashed lid at the same heat: golden, over',
@@ -198,6 +122,16 @@ export function bakeFacts(): Fact[] {
       predicted: (w2.cooling.sliceMin ?? 720) / 60,
       low: 3,
       high: 4.5,
+    }),
+    minutes('W4.cool', 'cherry lattice: cools 1-2 h at the least', w4.cooling.sliceMin, 60, 240),
+    minutes('W13.cool', 'buckle cools two hours', w13.cooling.sliceMin, 120),
+    fact({
+      id: 'W8.warm',
+      figure: 'free-form: cool enough to eat',
+      unit: 'min',
+      predicted: w8.cooling.warmMin ?? NEVER_MIN,
+      low: 10,
+      high: 30,
     }),
   ];
 }

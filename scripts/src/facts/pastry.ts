@@ -1,4 +1,4 @@
-import { baseDisc, builtInDoughs, doughBatch, frustumVolumeMl, lidDisc } from '@mardle/core';
+import { baseSheet, builtInDoughs, doughBatch, lidSheet, volumeMl } from '@mardle/core';
 import type { Fact } from './fact.js';
 import { around, fact, tolerances } from './fact.js';
 
@@ -6,9 +6,9 @@ const dish23 = { label: '23 cm', topCm: 22.9, baseCm: 18.3, depthCm: 3.5, materi
 const deep25 = { label: '25 cm deep', topCm: 25.4, baseCm: 20.3, depthCm: 5, material: 'stoneware' };
 
 export function pastryFacts(): Fact[] {
-  const base23 = baseDisc(dish23, 3.2);
-  const base25 = baseDisc(deep25, 3.2);
-  const lid25 = lidDisc(deep25, 3.2, 1);
+  const base23 = baseSheet(dish23, 3.2);
+  const base25 = baseSheet(deep25, 3.2);
+  const lid25 = lidSheet(deep25, 3.2, 1);
   const dough = builtInDoughs.get('all_butter');
   const batch = dough ? doughBatch(dough, base25.massG + lid25.massG) : null;
   return [
@@ -16,14 +16,14 @@ export function pastryFacts(): Fact[] {
       id: 'R6.disc',
       figure: 'base disc of a 23 cm dish',
       unit: 'cm',
-      predicted: base23.diameterCm,
+      predicted: base23.outline.lengthCm,
       ...around(30, tolerances.length),
     }),
     fact({
       id: 'R6.past',
       figure: 'base disc past the upturned deep 25 cm dish, each side',
       unit: 'cm',
-      predicted: (base25.diameterCm - deep25.topCm) / 2,
+      predicted: (base25.outline.lengthCm - deep25.topCm) / 2,
       ...around(5, tolerances.length),
     }),
     fact({
@@ -59,7 +59,7 @@ export function pastryFacts(): Fact[] {
       id: 'dish.scale',
       figure: 'a deep 25 cm dish against a 23 cm one, half as much again',
       unit: 'ratio',
-      predicted: frustumVolumeMl(25.4, 20.3, 5) / frustumVolumeMl(22.9, 18.0, 4.0),
+      predicted: volumeMl(deep25) / volumeMl({ ...dish23, baseCm: 18.0, depthCm: 4.0 }),
       ...around(1.5, 0.1),
     }),
   ];

@@ -22,6 +22,8 @@ export const tops = {
     crumbSugarG: 0,
     ovenC: 185,
     bubblingMin: 20,
+    thickened: true,
+    evaporatedG: null,
   },
   lid25: {
     topFactor: 0.07,
@@ -31,6 +33,8 @@ export const tops = {
     crumbSugarG: 0,
     ovenC: 185,
     bubblingMin: 20,
+    thickened: true,
+    evaporatedG: null,
   },
   lattice23: {
     topFactor: 0.25,
@@ -40,6 +44,8 @@ export const tops = {
     crumbSugarG: 0,
     ovenC: 190,
     bubblingMin: 25,
+    thickened: true,
+    evaporatedG: null,
   },
   lattice25: {
     topFactor: 0.25,
@@ -49,6 +55,8 @@ export const tops = {
     crumbSugarG: 0,
     ovenC: 190,
     bubblingMin: 25,
+    thickened: true,
+    evaporatedG: null,
   },
   crumb23: {
     topFactor: 0.3,
@@ -58,6 +66,8 @@ export const tops = {
     crumbSugarG: 70,
     ovenC: 180,
     bubblingMin: 25,
+    thickened: true,
+    evaporatedG: null,
   },
   crumbFull23: {
     topFactor: 0.3,
@@ -67,6 +77,8 @@ export const tops = {
     crumbSugarG: 210,
     ovenC: 190,
     bubblingMin: 25,
+    thickened: true,
+    evaporatedG: null,
   },
   crisp2L: {
     topFactor: 0.3,
@@ -76,6 +88,8 @@ export const tops = {
     crumbSugarG: 120,
     ovenC: 177,
     bubblingMin: 25,
+    thickened: true,
+    evaporatedG: null,
   },
   freeForm: {
     topFactor: 0.7,
@@ -85,6 +99,8 @@ export const tops = {
     crumbSugarG: 0,
     ovenC: 190,
     bubblingMin: 20,
+    thickened: true,
+    evaporatedG: null,
   },
 } as const satisfies Record<string, Surroundings>;
 

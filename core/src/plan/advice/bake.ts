@@ -17,7 +17,7 @@ export function bakeAdvice(spec: PieSpec, bake: Bake | null): Advice[] {
       id: 'not_done',
       station: 'oven',
       level: 'danger',
-      text: `After ${bake.outMin} minutes the filling is not done: the middle has not bubbled. Bake longer, or hotter at first.`,
+      text: `After ${bake.outMin} minutes the pie is not done. Bake longer, or hotter at first.`,
     });
   } else if (bake.doneMin > bake.outMin + 3) {
     advice.push({

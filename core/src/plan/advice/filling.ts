@@ -12,6 +12,7 @@ import {
 import type { Filling } from '../../filling/index.js';
 import type { Larder } from '../../larder/index.js';
 import type { Bake } from '../bake.js';
+import { isCooked } from '../body.js';
 import type { PieSpec } from '../spec.js';
 import { surroundings } from '../surroundings.js';
 import type { Advice, Quantity } from './advice.js';
@@ -136,6 +137,8 @@ function testAdvice(spec: PieSpec, filling: Filling): Advice[] {
 /** The coldest filling must pass the swelling of every starch in it, later in a sugary juice. */
 function swellingAdvice(spec: PieSpec, filling: Filling, bake: Bake | null, larder: Larder): Advice[] {
   if (!bake || filling.thickenerG <= 0 || spec.filling.preparation.kind === 'glaze') return [];
+  // What was boiled in the pan has swollen there.
+  if (isCooked(spec)) return [];
   const reached = Math.max(...bake.readings.map(({ coldestC }) => coldestC), bake.atEnd.coldestC);
   return spec.filling.thickeners.flatMap(({ thickener }): Advice[] => {
     const row = larder.thickeners.get(thickener);

@@ -23,7 +23,7 @@ export function makeAdvice(
 ): Advice[] {
   return [
     ...fillingAdvice(spec, filling, bake, larder),
-    ...buildAdvice(spec, build),
+    ...buildAdvice(spec, filling, build),
     ...bakeAdvice(spec, bake),
     ...careAdvice(spec, filling),
   ];

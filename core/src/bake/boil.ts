@@ -1,0 +1,137 @@
+import { constant } from './constants.js';
+import { crustAt, crustSlope } from './crust.js';
+import { temperatureC } from './enthalpy.js';
+import type { Kitchen } from './kitchen.js';
+import { cellKinds } from './mesh.js';
+import type { BakeState } from './state.js';
+import { VAPOUR_J_KG } from './state.js';
+import { WATER_J_KG_K } from './water.js';
+
+/** No cell boils away more than this share of its water in a step. */
+const MOST_BOILED = 0.5;
+const NEAR_ENOUGH = 1e-4;
+const NEWTON_ROUNDS = 4;
+
+/**
+ * Water in kg that has to leave a crust cell until what is left just boils, or, negative, that it takes up from the steam
+ * until it does; its boiling point rises as it dries. Newton's method.
+ */
+function crustBoilsKg(
+  kitchen: Kitchen,
+  state: BakeState,
+  cell: number,
+  dryKg: number,
+  carriedKg: number,
+): number {
+  const { mesh, crust } = kitchen;
+  const water = state.waterKg[cell]!;
+  let leaves = 0;
+  for (let round = 0; round < NEWTON_ROUNDS; round++) {
+    const left = water - leaves;
+    const capacity = mesh.dryJK[cell]! + WATER_J_KG_K * left;
+    const boilsC = crustAt(crust.boilingC, left / dryKg);
+    const excess = state.enthalpyJ[cell]! - leaves * VAPOUR_J_KG - capacity * boilsC;
+    const steep =
+      VAPOUR_J_KG - WATER_J_KG_K * boilsC - (capacity * crustSlope(crust.boilingC, left / dryKg)) / dryKg;
+    const moves = excess / steep;
+    leaves = Math.min(MOST_BOILED * water, Math.max(-carriedKg, leaves + moves));
+    if (Math.abs(moves) < NEAR_ENOUGH * water) break;
+  }
+  return leaves;
+}
+
+/**
+ * One cell met by vapour from below: it boils off what is past its boiling point, or condenses what it can. Returns the
+ * vapour in kg that goes on.
+ */
+function meetVapour(
+  kitchen: Kitchen,
+  state: BakeState,
+  cell: number,
+  carriedKg: number,
+  stepS: number,
+): number {
+  const { mesh, crust } = kitchen;
+  const { enthalpyJ, waterKg, tempC, boiling, condensing } = state;
+  const water = waterKg[cell]!;
+  const isFilling = mesh.kind[cell] === cellKinds.filling;
+  const dryKg = mesh.dryKg[cell]!;
+  const boilsC = isFilling ? kitchen.fillingBoilsC : crustAt(crust.boilingC, water / dryKg);
+  const excessJ = enthalpyJ[cell]! - (mesh.dryJK[cell]! + WATER_J_KG_K * water) * boilsC;
+  boiling[cell] = excessJ > 0 ? 1 : 0;
+  condensing[cell] = 0;
+  if (excessJ <= 0 && carriedKg === 0) return 0;
+  const perKg = VAPOUR_J_KG - WATER_J_KG_K * boilsC;
+  const moved = isFilling
+    ? Math.min(MOST_BOILED * water, Math.max(-carriedKg, excessJ / perKg))
+    : crustBoilsKg(kitchen, state, cell, dryKg, carriedKg);
+  if (moved < 0) condensing[cell] = -moved / stepS;
+  waterKg[cell] = water - moved;
+  enthalpyJ[cell] = enthalpyJ[cell]! - moved * VAPOUR_J_KG;
+  tempC[cell] = temperatureC(enthalpyJ[cell]!, mesh.dryJK[cell]!, waterKg[cell]!, mesh.freezesC[cell]!);
+  return carriedKg + moved;
+}
+
+/** Boils what is past its boiling point and lets the vapour rise, condensing on what is colder above. */
+export function boil(kitchen: Kitchen, state: BakeState, stepS: number): void {
+  const { mesh, body } = kitchen;
+  const { kind, stacks } = mesh;
+  const vented = body.top?.vented ?? 1;
+  for (let column = 0; column < stacks.length; column++) {
+    const stack = stacks[column]!;
+    let vapour = 0;
+    let below: number = cellKinds.crust;
+    let flux = 0;
+    for (const cell of stack) {
+      if (below === cellKinds.filling && kind[cell] === cellKinds.crust) {
+        flux = vapour;
+        state.vapourOutKg += vapour * vented;
+        vapour *= 1 - vented;
+      }
+      vapour = meetVapour(kitchen, state, cell, vapour, stepS);
+      below = kind[cell]!;
+    }
+    state.vapourFlux[column] = (body.top ? flux : vapour) / stepS / mesh.columnArea[column]!;
+    state.vapourOutKg += vapour;
+  }
+}
+
+/** The crust beside the filling, whose steam leaves at once. */
+export function boilSides(kitchen: Kitchen, state: BakeState, stepS: number): void {
+  for (const cell of kitchen.mesh.sideCells) {
+    state.vapourOutKg += meetVapour(kitchen, state, cell, 0, stepS);
+  }
+}
+
+const PERCOLATION_S = constant('percolation');
+
+/** Juice evens out over the filling; the water takes its heat along. */
+export function percolate(kitchen: Kitchen, state: BakeState, stepS: number): void {
+  const { mesh } = kitchen;
+  const share = stepS / PERCOLATION_S;
+  let dry = 0;
+  let water = 0;
+  for (let i = 0; i < mesh.kind.length; i++) {
+    if (mesh.kind[i] !== cellKinds.filling || state.tempC[i]! < 0) continue;
+    dry += mesh.dryKg[i]!;
+    water += state.waterKg[i]!;
+  }
+  if (dry === 0) return;
+  const mean = water / dry;
+  let movedKg = 0;
+  let movedJ = 0;
+  for (const giving of [true, false]) {
+    for (let i = 0; i < mesh.kind.length; i++) {
+      if (mesh.kind[i] !== cellKinds.filling || state.tempC[i]! < 0) continue;
+      const moves = (state.waterKg[i]! - mesh.dryKg[i]! * mean) * share;
+      if (giving !== moves > 0 || moves === 0) continue;
+      const carriesJ = giving ? moves * WATER_J_KG_K * state.tempC[i]! : (moves / movedKg) * movedJ;
+      if (giving) {
+        movedKg += moves;
+        movedJ += carriesJ;
+      } else if (movedKg === 0) continue;
+      state.waterKg[i] = state.waterKg[i]! - moves;
+      state.enthalpyJ[i] = state.enthalpyJ[i]! - carriesJ;
+    }
+  }
+}

@@ -1,0 +1,47 @@
+import { celsiusToFahrenheit, fahrenheitToCelsius, roundTo } from '../units/index.js';
+import type { KnobKind } from './spec.js';
+
+/** Gas marks and the set-points they stand for, C. Common kitchen chart, from memory. */
+const gasMarks: readonly (readonly [mark: string, tempC: number])[] = [
+  ['½', 130],
+  ['1', 140],
+  ['2', 150],
+  ['3', 165],
+  ['4', 180],
+  ['5', 190],
+  ['6', 200],
+  ['7', 220],
+  ['8', 230],
+  ['9', 240],
+];
+
+export const knobWords: Readonly<Record<KnobKind, string>> = {
+  '5_c': 'steps of 5 °C',
+  '10_c': 'steps of 10 °C',
+  '10_f': 'steps of 10 °F',
+  '25_f': 'steps of 25 °F',
+  gas: 'gas marks',
+};
+
+const nearestMark = (tempC: number): readonly [string, number] =>
+  gasMarks.reduce((best, mark) => (Math.abs(mark[1] - tempC) < Math.abs(best[1] - tempC) ? mark : best));
+
+/** The set-point that the baker's knob has nearest to a temperature, C. */
+export function onKnob(tempC: number, knob: KnobKind = '5_c'): number {
+  switch (knob) {
+    case '5_c':
+      return roundTo(tempC, 5);
+    case '10_c':
+      return roundTo(tempC, 10);
+    case '10_f':
+      return fahrenheitToCelsius(roundTo(celsiusToFahrenheit(tempC), 10));
+    case '25_f':
+      return fahrenheitToCelsius(roundTo(celsiusToFahrenheit(tempC), 25));
+    case 'gas':
+      return nearestMark(tempC)[1];
+  }
+}
+
+/** What stands on the knob there, when it is not a temperature. */
+export const markOnKnob = (tempC: number, knob: KnobKind | undefined): string | null =>
+  knob === 'gas' ? `gas ${nearestMark(tempC)[0]}` : null;

@@ -1,0 +1,102 @@
+import type { Composition } from './properties.js';
+import { specificHeat } from './properties.js';
+import type { Lines, OuterFaces } from './mesh.js';
+
+/** What a cell is filled with, by volume. */
+export interface Stuff {
+  readonly kind: number;
+  readonly dryKgM3: number;
+  readonly dryJM3K: number;
+  readonly waterKgM3: number;
+  readonly conductivityDry: number;
+  readonly conductivityWet: number;
+  readonly freezesC: number;
+}
+
+export function foodStuff(
+  kind: number,
+  food: Composition,
+  kgM3: number,
+  dry: number,
+  wet: number,
+  freezesC: number,
+): Stuff {
+  return {
+    kind,
+    dryKgM3: kgM3 * (1 - food.water),
+    dryJM3K: kgM3 * specificHeat({ ...food, water: 0 }, 60),
+    waterKgM3: kgM3 * food.water,
+    conductivityDry: dry,
+    conductivityWet: wet,
+    freezesC,
+  };
+}
+
+/** One cell of a line and how it meets the next: area and half-distances in m, contact resistance in m2 K/W. */
+export interface Link {
+  readonly cell: number;
+  readonly areaM2: number;
+  readonly halfHereM: number;
+  readonly halfNextM: number;
+  readonly contactM2KW: number;
+}
+
+export interface Face {
+  readonly cell: number;
+  readonly areaM2: number;
+  readonly emissivity: number;
+  readonly bare: boolean;
+  readonly share: number;
+  readonly looks: number;
+}
+
+/** Gathers cells, lines and faces and hands them out as plain arrays. */
+export class MeshBuilder {
+  readonly stuffs: Stuff[] = [];
+  readonly volumes: number[] = [];
+
+  cell(stuff: Stuff, volumeM3: number): number {
+    this.stuffs.push(stuff);
+    this.volumes.push(volumeM3);
+    return this.stuffs.length - 1;
+  }
+
+  private each(value: (stuff: Stuff, volumeM3: number) => number): Float64Array {
+    return Float64Array.from(this.stuffs, (stuff, i) => value(stuff, this.volumes[i] ?? 0));
+  }
+
+  arrays() {
+    return {
+      kind: Uint8Array.from(this.stuffs, ({ kind }) => kind),
+      dryJK: this.each((stuff, volume) => stuff.dryJM3K * volume),
+      dryKg: this.each((stuff, volume) => stuff.dryKgM3 * volume),
+      waterKg: this.each((stuff, volume) => stuff.waterKgM3 * volume),
+      volumeM3: Float64Array.from(this.volumes),
+      conductivityDry: this.each(({ conductivityDry }) => conductivityDry),
+      conductivityWet: this.each(({ conductivityWet }) => conductivityWet),
+      freezesC: this.each(({ freezesC }) => freezesC),
+    };
+  }
+}
+
+/** Lines laid end to end; the last cell of each has no next. */
+export function makeLines(lines: readonly (readonly Link[])[]): Lines {
+  const all = lines.flatMap((line) => line.map((link, i) => ({ ...link, last: i === line.length - 1 })));
+  const from = (value: (link: Link) => number): Float64Array =>
+    Float64Array.from(all, (link) => (link.last || link.areaM2 <= 0 ? -1 : value(link)));
+  return {
+    cell: Uint16Array.from(all, ({ cell }) => cell),
+    shapeHere: from(({ areaM2, halfHereM }) => areaM2 / halfHereM),
+    shapeNext: from(({ areaM2, halfNextM }) => areaM2 / halfNextM),
+    resistance: from(({ areaM2, contactM2KW }) => contactM2KW / areaM2),
+  };
+}
+
+export const makeFaces = (faces: readonly Face[]): OuterFaces => ({
+  cell: Uint16Array.from(faces, ({ cell }) => cell),
+  areaM2: Float64Array.from(faces, ({ areaM2 }) => areaM2),
+  emissivity: Float64Array.from(faces, ({ emissivity }) => emissivity),
+  bare: Uint8Array.from(faces, ({ bare }) => Number(bare)),
+  share: Float64Array.from(faces, ({ share }) => share),
+  looks: Uint8Array.from(faces, ({ looks }) => looks),
+});

@@ -1,0 +1,101 @@
+import { constant } from './constants.js';
+import { crustAt } from './crust.js';
+import type { Around, Kitchen } from './kitchen.js';
+import type { OuterFaces } from './mesh.js';
+import { cellKinds, looking } from './mesh.js';
+import type { BakeState } from './state.js';
+import { VAPOUR_J_KG } from './state.js';
+import { saturationPa } from './water.js';
+
+const STEFAN_BOLTZMANN = 5.670374e-8;
+const GAS_WATER = 461.5;
+/** s/m that vapour needs through bare fruit, and through a crust that has dried. */
+const FRUIT_SKIN = constant('fruit_skin');
+const CRUST_SKIN = constant('diffusion_depth') / constant('crust_diffusivity');
+const DRIES_FROM_C = 5;
+/** No face gives off more than this share of its cell's water in a step. */
+const MOST_DRIED = 0.3;
+
+/**
+ * Heat from the oven into every face, and its drying, as straight lines about the cell's temperature: W = source - G T, and
+ * kg/s = dries + driesPerK (T - T0). They go into the sweep, so that no step is too long for them.
+ */
+export function meetOven(
+  kitchen: Kitchen,
+  state: BakeState,
+  faces: OuterFaces,
+  around: Around,
+  stepS: number,
+): void {
+  const { mesh, crust, work } = kitchen;
+  const { outerG, outerW, faceG, faceW, faceDries, faceDriesPerK } = work;
+  outerG.fill(0);
+  outerW.fill(0);
+  for (let f = 0; f < faces.cell.length; f++) {
+    const cell = faces.cell[f]!;
+    const area = faces.areaM2[f]!;
+    const temp = state.tempC[cell]!;
+    const up = faces.looks[f] === looking.up;
+    const h = around.convectionWM2K * faces.share[f]! * (up ? around.cover.share : 1);
+    const emissivity = faces.emissivity[f]! * (up ? around.cover.emissivity : 1);
+    const radiantC = around.radiantC[faces.looks[f]!]!;
+    const surfaceK = temp + 273.15;
+    const radiantK = radiantC + 273.15;
+    const radiates = emissivity * STEFAN_BOLTZMANN * (radiantK ** 2 + surfaceK ** 2) * (radiantK + surfaceK);
+    let conductance = (h + radiates) * area;
+    let source = (h * around.airC + radiates * radiantC) * area;
+    faceDries[f] = 0;
+    faceDriesPerK[f] = 0;
+    if (faces.bare[f] === 1 && temp >= DRIES_FROM_C) {
+      const bareFruit = mesh.kind[cell] === cellKinds.filling;
+      const pressure = saturationPa(temp);
+      // Lewis relation for the air side, in series with the way through the drying crust or the fruit's skin.
+      const flux = (activity: number): number => {
+        const skin = bareFruit ? FRUIT_SKIN : (1 - activity) * CRUST_SKIN;
+        const transfer = area / (1000 / h + skin) / (GAS_WATER * surfaceK);
+        return transfer * (activity * pressure - around.vapourPa);
+      };
+      const moisture = state.waterKg[cell]! / mesh.dryKg[cell]!;
+      const activity = bareFruit ? kitchen.fillingActivity : crustAt(crust.activity, moisture);
+      const now = flux(activity);
+      if (now > 0) {
+        // A crust dries more slowly the drier it is, and steam from below wets it meanwhile: implicit in its moisture.
+        const drier = bareFruit
+          ? 0
+          : (stepS * (now - flux(crustAt(crust.activity, 0.9 * moisture)))) / (0.1 * state.waterKg[cell]!);
+        const damp = 1 + drier;
+        const dries = (now + drier * state.condensing[cell]!) / damp;
+        // Clausius and Clapeyron: psat rises by L / (R T^2) of itself for a kelvin.
+        const perK =
+          ((now + (around.vapourPa * now) / Math.max(1, activity * pressure - around.vapourPa)) * 2.4e6) /
+          (GAS_WATER * surfaceK ** 2) /
+          damp;
+        faceDries[f] = dries;
+        faceDriesPerK[f] = perK;
+        conductance += perK * VAPOUR_J_KG;
+        source += (perK * temp - dries) * VAPOUR_J_KG;
+      }
+    }
+    faceG[f] = conductance;
+    faceW[f] = source;
+    outerG[cell] = outerG[cell]! + conductance;
+    outerW[cell] = outerW[cell]! + source;
+  }
+}
+
+/** Books what the solved temperatures mean: heat into the cells, vapour out of them. */
+export function bookOven(kitchen: Kitchen, state: BakeState, faces: OuterFaces, stepS: number): void {
+  const { faceG, faceW, faceDries, faceDriesPerK, solved } = kitchen.work;
+  for (let f = 0; f < faces.cell.length; f++) {
+    const cell = faces.cell[f]!;
+    const net = (faceW[f]! - faceG[f]! * solved[cell]!) * stepS;
+    const wanted = (faceDries[f]! + faceDriesPerK[f]! * (solved[cell]! - state.tempC[cell]!)) * stepS;
+    const lost = Math.min(MOST_DRIED * state.waterKg[cell]!, Math.max(0, wanted));
+    // What was not dried off for want of water stays as heat.
+    const kept = net + (wanted - lost) * VAPOUR_J_KG;
+    state.enthalpyJ[cell] = state.enthalpyJ[cell]! + kept;
+    state.waterKg[cell] = state.waterKg[cell]! - lost;
+    state.heatInJ += kept + lost * VAPOUR_J_KG;
+    state.vapourOutKg += lost;
+  }
+}

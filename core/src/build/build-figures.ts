@@ -1,0 +1,202 @@
+import type { Figure } from '../units/index.js';
+import { figure, from, given } from '../units/index.js';
+import { formTraits } from './forms.js';
+import { discAreaCm2, isRound } from './outline.js';
+import type { Build } from './pie-build.js';
+import { piecesFrom } from './rolled.js';
+import type { DishSpec, FormSpec, PastrySpec } from './spec.js';
+import { topFigures } from './top-figures.js';
+
+const PRACTICE = 'common practice, no source';
+/** What scraps are cut into, cm across: tasters, or shapes for a rim. */
+export const SCRAP_PIECE_CM = 6;
+
+function dishFigures(form: FormSpec, dish: DishSpec, build: Build): Figure[] {
+  const { vessel } = build;
+  const flat = formTraits(form.kind).filled !== 'dish';
+  return [
+    figure({
+      id: 'dish.net',
+      label: flat ? 'Room for filling' : 'Room in the dish',
+      value: build.dish.netMl,
+      unit: 'mL',
+      spread: flat ? 0.15 : 0.04,
+      rule: vessel.rule,
+      inputs: flat
+        ? []
+        : [
+            given('across the top', dish.topCm, 'cm'),
+            given('across the base', dish.baseCm, 'cm'),
+            given('depth', dish.depthCm, 'cm'),
+          ],
+      source: vessel.source,
+    }),
+    figure({
+      id: 'dish.water',
+      label: 'Water it holds to the brim',
+      value: build.dish.brimMl,
+      unit: 'mL',
+      spread: 0.03,
+      rule: 'h/6 (base + 4 middle + top area). Fill the dish and weigh: 1 g is 1 mL.',
+      source: 'geometry',
+    }),
+    figure({
+      id: 'dish.top_area',
+      label: 'Top of the pie',
+      value: build.dish.topAreaCm2,
+      unit: 'cm2',
+      spread: 0.01,
+      rule: 'Inside of the top.',
+      inputs: [given('across the top', vessel.dish.topCm, 'cm')],
+      source: 'geometry',
+    }),
+    figure({
+      id: 'build.crust_area',
+      label: 'Crust under the filling',
+      value: build.crustAreaCm2,
+      unit: 'cm2',
+      spread: 0.02,
+      rule: 'Base and wall.',
+      source: 'geometry',
+    }),
+    figure({
+      id: 'build.mound',
+      label: 'Mound above the rim',
+      value: build.rawMoundCm,
+      unit: 'cm',
+      spread: 0.15,
+      rule: 'The heap that the dish cannot hold, as a spherical cap: pi H/6 (3 a^2 + H^2).',
+      inputs: from('fruit.mass', 'dish.net'),
+      source: 'geometry; heap by the fruit’s cup weight',
+    }),
+    figure({
+      id: 'build.gap',
+      label: 'Gap under the top when baked',
+      value: build.gapCm,
+      unit: 'cm',
+      spread: 0.4,
+      rule: 'Raw heap less cooked volume, over the top of the pie.',
+      inputs: from('fruit.mass', 'dish.top_area'),
+      source: 'collapse of the fruit table, our estimate',
+    }),
+  ];
+}
+
+function baseFigures(form: FormSpec, dish: DishSpec, pastry: PastrySpec, build: Build): Figure[] {
+  const { base } = build;
+  if (!base) return [];
+  const rule =
+    form.kind === 'free_form'
+      ? 'The disc you chose: the fruit and its border twice.'
+      : 'Across the base, up both walls, over a 1 cm rim with .7 cm to spare.';
+  const side = (id: string, label: string, value: number): Figure =>
+    figure({
+      id,
+      label,
+      value,
+      unit: 'cm',
+      spread: 0.03,
+      rule,
+      inputs: [given('across the base', dish.baseCm, 'cm'), given('depth', dish.depthCm, 'cm')],
+      source: PRACTICE,
+    });
+  return [
+    side('pastry.base_disc', 'Base, rolled to', base.outline.lengthCm),
+    ...(isRound(base.outline)
+      ? []
+      : [side('pastry.base_width', 'Base, the other way', base.outline.widthCm)]),
+    figure({
+      id: 'pastry.base_mass',
+      label: 'Dough for the base',
+      value: base.massG,
+      unit: 'g',
+      spread: 0.05,
+      rule: 'Sheet x thickness x 1.14 g/cm3, and 12 % for trimming.',
+      inputs: [...from('pastry.base_disc'), given('thickness', pastry.thicknessMm, 'mm')],
+      source: 'our estimate, held against batches of the trade',
+    }),
+  ];
+}
+
+function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
+  const { dough, base } = build;
+  if (dough.massG <= 0) return [];
+  const batch = pastry.batch ?? 1;
+  const part = (id: string, label: string, value: number): Figure =>
+    figure({
+      id: `pastry.${id}`,
+      label,
+      value: value * batch,
+      unit: 'g',
+      spread: 0.03,
+      rule: 'Its baker’s percentage of the flour, for the dough that the sheets need.',
+      inputs: [...from('pastry.batch'), given('per 100 of flour', (100 * value) / dough.flourG, 'count')],
+      source: `doughs by school: ${PRACTICE}`,
+    });
+  return [
+    figure({
+      id: 'pastry.dough',
+      label: 'Dough for one',
+      value: dough.massG,
+      unit: 'g',
+      spread: 0.05,
+      rule: 'Base and top.',
+      inputs: from(...(base ? ['pastry.base_mass'] : []), 'pastry.top_mass'),
+      source: 'arithmetic',
+    }),
+    figure({
+      id: 'pastry.batch',
+      label: batch > 1 ? `Dough for ${batch}` : 'Dough to mix',
+      value: dough.massG * batch,
+      unit: 'g',
+      spread: 0.05,
+      rule: 'Dough for one, as many times as pies.',
+      inputs: [...from('pastry.dough'), given('pies', batch, 'count')],
+      source: 'arithmetic',
+    }),
+    part('flour', 'Plain flour', dough.flourG),
+    part('butter', 'Cold butter', dough.butterG),
+    part('salt', 'Salt', dough.saltG),
+    part('sugar', 'Sugar', dough.sugarG),
+    part('other', 'Other', dough.otherG),
+    figure({
+      id: 'pastry.water',
+      label: 'Ice water',
+      value: dough.waterLowG * batch,
+      unit: 'g',
+      low: dough.waterLowG * batch,
+      high: dough.waterHighG * batch,
+      rule: 'Begin with the low figure; then by the spoon until a pressed handful holds together.',
+      inputs: from('pastry.flour'),
+      source: PRACTICE,
+    }),
+    figure({
+      id: 'pastry.scraps',
+      label: 'Scraps',
+      value: build.scrapsG * batch,
+      unit: 'g',
+      spread: 0.4,
+      rule: 'Dough that is rolled and does not lie on the pie.',
+      inputs: from('pastry.batch'),
+      source: 'trimming: our estimate',
+    }),
+    figure({
+      id: 'pastry.scrap_pieces',
+      label: `Pieces of ${SCRAP_PIECE_CM} cm out of the scraps`,
+      value: piecesFrom(build.scrapsG * batch, discAreaCm2(SCRAP_PIECE_CM), pastry.thicknessMm),
+      unit: 'count',
+      spread: 0.3,
+      rule: 'Scraps pressed together and rolled once more, as thick as the base; a tenth is lost.',
+      inputs: from('pastry.scraps'),
+      source: 'our estimate',
+    }),
+  ];
+}
+
+/** All figures of the build, each with its story. */
+export const buildFigures = (form: FormSpec, dish: DishSpec, pastry: PastrySpec, build: Build): Figure[] => [
+  ...dishFigures(form, dish, build),
+  ...baseFigures(form, dish, pastry, build),
+  ...topFigures(form, build.vessel.dish, pastry, build.top),
+  ...doughFigures(pastry, build),
+];
