@@ -1,20 +1,26 @@
 import type {
   BakeSpec,
+  Beneath,
   ColourName,
-  CrumbSpec,
-  DishSpec,
-  FormKind,
-  FormSpec,
-  LatticeSpec,
+  HotSide,
+  KnobKind,
   OvenKind,
   OvenSpec,
   OwnFruit,
   OwnFruitFigure,
-  PastrySpec,
   PieSpec,
+  RackLevel,
   Stage,
 } from '@mardle/core';
-import { colourNames, formKinds, latticeAngles, ovenKinds, SPEC_FORMAT } from '@mardle/core';
+import {
+  beneathKinds,
+  colourNames,
+  hotSides,
+  knobKinds,
+  ovenKinds,
+  rackLevels,
+  SPEC_FORMAT,
+} from '@mardle/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -34,49 +40,17 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { Nested } from '../decorators.js';
+import { DishRequest, FormRequest, PastryRequest } from './build.request.js';
 import { FillingRequest } from './filling.request.js';
 import { Limited } from './limited.js';
-
-export class LatticeRequest implements LatticeSpec {
-  @IsInt() @Limited('form.lattice.strips') strips: number;
-  @Limited('form.lattice.widthCm') widthCm: number;
-  @IsIn(latticeAngles) angleDeg: number;
-}
-
-export class CrumbRequest implements CrumbSpec {
-  @IsString() @MaxLength(60) school: string;
-  @Limited('form.crumb.cover') cover: number;
-}
-
-export class FormRequest implements FormSpec {
-  @IsIn(formKinds) kind: FormKind;
-  @Limited('form.vents') vents: number;
-  @Limited('form.ventLengthCm') ventLengthCm: number;
-  /** Kept while another form is tried, so that going back finds it again. */
-  @IsOptional() @ValidateNested() @Type(() => LatticeRequest) lattice?: LatticeRequest;
-  @IsOptional() @ValidateNested() @Type(() => CrumbRequest) crumb?: CrumbRequest;
-}
-
-export class DishRequest implements DishSpec {
-  @IsString() @MaxLength(80) label: string;
-  @Limited('dish.topCm') topCm: number;
-  @Limited('dish.baseCm') baseCm: number;
-  @Limited('dish.depthCm') depthCm: number;
-  @IsString() @MaxLength(60) material: string;
-}
-
-export class PastryRequest implements PastrySpec {
-  @IsString() @MaxLength(60) dough: string;
-  @Limited('pastry.thicknessMm') thicknessMm: number;
-  @IsString() @MaxLength(60) wash: string;
-  @IsBoolean() coarseSugar: boolean;
-}
 
 export class OvenRequest implements OvenSpec {
   @IsString() @MaxLength(80) label: string;
   @IsIn(ovenKinds) kind: OvenKind;
   @Limited('bake.oven.offsetC') offsetC: number;
   @Limited('bake.oven.warmUpMin') warmUpMin: number;
+  @IsOptional() @IsIn(knobKinds) knob?: KnobKind;
+  @IsOptional() @IsIn(hotSides) hotSide?: HotSide;
 }
 
 export class StageRequest implements Stage {
@@ -89,6 +63,9 @@ export class BakeSpecRequest implements BakeSpec {
   @IsIn(colourNames) colour: ColourName;
   @Limited('bake.startC') startC: number;
   @Limited('bake.altitudeM') altitudeM: number;
+  @IsOptional() @IsIn(beneathKinds) beneath?: Beneath;
+  @IsOptional() @IsIn(rackLevels) rack?: RackLevel;
+  @IsOptional() @IsBoolean() singleStage?: boolean;
   @ValidateIf((_, value) => value !== null)
   @IsArray()
   @ArrayMinSize(2)

@@ -1,5 +1,5 @@
 import { constant } from './constants.js';
-import { crustActivity, crustIndex, crustTable } from './crust.js';
+import { crustActivity, crustAt, crustSlope, crustTable } from './crust.js';
 
 describe('crust and its water', () => {
   it('turns Oswin’s isotherm round exactly', () => {
@@ -17,7 +17,7 @@ describe('crust and its water', () => {
 
   it('boils later the drier it is, from near 100 C upward', () => {
     const table = crustTable(101325);
-    const at = (moisture: number): number => table.boilingC[crustIndex(table, moisture)]!;
+    const at = (moisture: number): number => crustAt(table.boilingC, moisture);
     expect(at(0.4)).toBeGreaterThan(99.9);
     expect(at(0.4)).toBeLessThan(103);
     expect(at(0.05)).toBeGreaterThan(110);
@@ -32,9 +32,14 @@ describe('crust and its water', () => {
     expect(high.boilingC[200]!).toBeLessThan(sea.boilingC[200]! - 4);
   });
 
-  it('looks up the ends of its table for what lies beyond', () => {
-    const table = crustTable(101325);
-    expect(crustIndex(table, 5)).toBe(table.activity.length - 1);
-    expect(crustIndex(table, 0)).toBe(0);
+  it('looks up the ends of its table for what lies beyond, and straight lines between', () => {
+    const { activity } = crustTable(101325);
+    expect(crustAt(activity, 5)).toBeCloseTo(crustActivity(0.8), 6);
+    expect(crustAt(activity, 0)).toBe(crustActivity(0));
+    for (const moisture of [0.031, 0.11, 0.29]) {
+      expect(crustAt(activity, moisture)).toBeCloseTo(crustActivity(moisture), 3);
+      const rise = (crustAt(activity, moisture + 1e-3) - crustAt(activity, moisture - 1e-3)) / 2e-3;
+      expect(Math.abs(crustSlope(activity, moisture) / rise - 1)).toBeLessThan(0.1);
+    }
   });
 });

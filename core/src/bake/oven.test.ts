@@ -41,4 +41,12 @@ describe('an oven', () => {
     expect(opened.wallC).toBe(steady.wallC);
     expect(opened.airDipC).toBeGreaterThan(50);
   });
+
+  it('gives the base more from a low rack and the top more from a high one, and no more in all', () => {
+    const sum = (rack: 'low' | 'middle' | 'high'): readonly number[] => ovenTraits(still, rack).radiantRiseC;
+    const [up, down] = sum('low');
+    expect(down).toBeGreaterThan(up!);
+    expect(sum('high')[0]).toBeGreaterThan(sum('middle')[0]!);
+    expect(up! + down!).toBeCloseTo(2 * sum('middle')[0]!, 10);
+  });
 });

@@ -1,7 +1,8 @@
 import fc from 'fast-check';
 import { builtInDoughs, builtInLarder, crumbs } from '../larder/index.js';
-import { capHeightCm, fillHeights, frustumVolumeMl, measureDish } from './dish.js';
-import { baseDisc, doughBatch, doughComposition, lidDisc } from './pastry.js';
+import { capHeightCm, fillHeights, measureDish, volumeMl } from './dish.js';
+import { doughBatch, doughComposition } from './pastry.js';
+import { baseSheet, lidSheet } from './rolled.js';
 import { buildPie } from './pie-build.js';
 import { crumbBatch, crumbComposition } from './crumb.js';
 import { latticeCover, makeLattice } from './lattice.js';
@@ -22,12 +23,12 @@ function slicedVolume(radiusAt: (y: number) => number, height: number): number {
 describe('dish volumes', () => {
   it('match a sum over thin slices', () => {
     const byHand = slicedVolume((y) => (18.3 + ((22.9 - 18.3) * y) / 3.5) / 2, 3.5);
-    expect(frustumVolumeMl(22.9, 18.3, 3.5)).toBeCloseTo(byHand, 3);
+    expect(volumeMl(dish)).toBeCloseTo(byHand, 3);
   });
 
   it('are cylinder and cone at the ends', () => {
-    expect(frustumVolumeMl(20, 20, 5)).toBeCloseTo(Math.PI * 100 * 5, 8);
-    expect(frustumVolumeMl(20, 0, 6)).toBeCloseTo((Math.PI * 100 * 6) / 3, 8);
+    expect(volumeMl({ ...dish, topCm: 20, baseCm: 20, depthCm: 5 })).toBeCloseTo(Math.PI * 100 * 5, 8);
+    expect(volumeMl({ ...dish, topCm: 20, baseCm: 0, depthCm: 6 })).toBeCloseTo((Math.PI * 100 * 6) / 3, 8);
   });
 
   /** Presets of the trade’s dishes, lined (common sizes, no source). */
@@ -80,8 +81,8 @@ describe('pastry', () => {
 
   /** Common practice, no source: a 23 cm dish takes a 30 cm disc; a little over half the dough is the base. */
   it('rolls discs of the trade’s sizes', () => {
-    expect(baseDisc(dish, 3.2).diameterCm).toBeCloseTo(30, 0);
-    const share = baseDisc(dish, 3.2).massG / (baseDisc(dish, 3.2).massG + lidDisc(dish, 3.2, 0).massG);
+    expect(baseSheet(dish, 3.2).outline.lengthCm).toBeCloseTo(30, 0);
+    const share = baseSheet(dish, 3.2).massG / (baseSheet(dish, 3.2).massG + lidSheet(dish, 3.2, 0).massG);
     expect(share).toBeGreaterThan(0.5);
     expect(share).toBeLessThan(0.6);
   });
@@ -91,12 +92,15 @@ describe('pastry', () => {
     const c = dish.topCm;
     const r = (c * c) / 8 / h + h / 2;
     const arc = 2 * r * Math.asin(c / 2 / r);
-    expect(lidDisc(dish, 3.2, h).diameterCm - lidDisc(dish, 3.2, 0).diameterCm).toBeCloseTo(arc - c, 1);
+    expect(lidSheet(dish, 3.2, h).outline.lengthCm - lidSheet(dish, 3.2, 0).outline.lengthCm).toBeCloseTo(
+      arc - c,
+      1,
+    );
   });
 });
 
 describe('the lattice', () => {
-  const lattice = makeLattice({ strips: 6, widthCm: 2, angleDeg: 90 }, 22.9, 3.2);
+  const lattice = makeLattice({ strips: 6, widthCm: 2, angleDeg: 90 }, dish, 3.2);
 
   /** Independent of the formula: a fine grid of points over the disc, each asked whether a strip of either way lies on it. */
   it('leaves open what a grid of points finds open', () => {
@@ -105,9 +109,9 @@ describe('the lattice', () => {
       [9, 1.4],
       [12, 1],
     ] as const) {
-      const made = makeLattice({ strips, widthCm, angleDeg: 90 }, 22.9, 3.2);
+      const made = makeLattice({ strips, widthCm, angleDeg: 90 }, dish, 3.2);
       const under = (at: number): boolean =>
-        made.offsetsCm.some((offset) => Math.abs(at - offset) <= widthCm / 2);
+        made.long.some(({ offsetCm }) => Math.abs(at - offsetCm) <= widthCm / 2);
       let inside = 0;
       let open = 0;
       for (let x = -11.45; x < 11.45; x += 0.04) {
@@ -122,12 +126,12 @@ describe('the lattice', () => {
   });
 
   it('cuts strips as long as the chords of the top, and over the rim', () => {
-    lattice.offsetsCm.forEach((y, i) => {
-      const nearest = Math.max(0, Math.abs(y) - 1);
-      expect(lattice.lengthsCm[i]).toBeCloseTo(2 * Math.sqrt(11.45 ** 2 - nearest ** 2) + 3.4, 8);
+    lattice.long.forEach(({ offsetCm, lengthCm }) => {
+      const nearest = Math.max(0, Math.abs(offsetCm) - 1);
+      expect(lengthCm).toBeCloseTo(2 * Math.sqrt(11.45 ** 2 - nearest ** 2) + 3.4, 8);
     });
     expect(lattice.gapCm).toBeCloseTo(22.9 / 6 - 2, 8);
-    expect(latticeCover(lattice.openShare).cover).toBeCloseTo(1 - lattice.openShare, 8);
+    expect(latticeCover(lattice).cover).toBeCloseTo(1 - lattice.openShare, 8);
   });
 });
 
@@ -176,7 +180,7 @@ describe('the build', () => {
   it('leaves a gap when the heap sinks', () => {
     const pastry = { dough: 'all_butter', thicknessMm: 3.2, wash: 'milk', coarseSugar: false };
     const form = { kind: 'double_crust' as const, vents: 5, ventLengthCm: 3 };
-    const build = buildPie(form, dish, pastry, 1800, 1010, builtInLarder);
+    const build = buildPie(form, dish, pastry, { heapMl: 1800, cookedMl: 1010, fruitG: 800 }, builtInLarder);
     expect(build.gapCm).toBeCloseTo(790 / build.dish.topAreaCm2, 8);
     expect(build.rawMoundCm).toBeGreaterThan(build.bakedMoundCm);
   });

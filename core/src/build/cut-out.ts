@@ -120,6 +120,24 @@ function ring(middle: Outline, widthCm: number): { readonly placed: Placed[]; re
   return { placed, exact };
 }
 
+const SAMPLES_A_SIDE = 20;
+
+/** Share covered of one cell of a grid of pieces that overlap where the steps are shorter than the pieces. */
+function cellCover(shape: CutOutShape, sizeCm: number, stepX: number, stepY: number): number {
+  const on = (x: number, y: number): boolean =>
+    Math.abs(y) <= sizeCm / 2 && Math.abs(x) <= halfWidths[shape](y / sizeCm) * sizeCm;
+  let covered = 0;
+  for (let i = 0; i < SAMPLES_A_SIDE; i++) {
+    for (let j = 0; j < SAMPLES_A_SIDE; j++) {
+      const x = ((i + 0.5) / SAMPLES_A_SIDE) * stepX;
+      const y = ((j + 0.5) / SAMPLES_A_SIDE) * stepY;
+      const any = on(x, y) || on(x - stepX, y) || on(x, y - stepY) || on(x - stepX, y - stepY);
+      if (any) covered++;
+    }
+  }
+  return covered / SAMPLES_A_SIDE ** 2;
+}
+
 /**
  * Pieces packed to touch: rings from the rim inward on a round or oval top, rows on a square one. The outer ends of the
  * outer ring touch the rim, each piece touches its neighbours, and the first of each ring stands on the first of the next,
@@ -144,7 +162,9 @@ export function packCutOuts({ shape, sizeCm }: CutOutSpec, dish: DishSpec, thick
         pieces.push({ x, y, turnRad: 0 });
       }
     }
-    showing = (top.widthCm / widthCm) * (top.lengthCm / sizeCm);
+    const stepX = across === 1 ? top.widthCm : (top.widthCm - widthCm) / (across - 1);
+    const stepY = along === 1 ? top.lengthCm : (top.lengthCm - sizeCm) / (along - 1);
+    showing = (areaCm2(top) * cellCover(shape, sizeCm, stepX, stepY)) / pieceCm2;
   } else {
     let middle = grown(top, -sizeCm / 2);
     while (Math.min(middle.lengthCm, middle.widthCm) > sizeCm * 0.6) {

@@ -76,9 +76,12 @@ export function doseG(targetGPer100G: number, body: number, juiceG: number, blen
   return Math.max(0, ((targetGPer100G - body) * juiceG) / 100 / blend);
 }
 
+/** Less than this is no juice that anything could thicken. */
+const NO_JUICE_G = 1e-6;
+
 /** What a dose gives, in g of corn-starch equivalent per 100 g of juice: the inverse of `doseG`. */
 export function concentrationPer100G(massG: number, body: number, juiceG: number, blend: number): number {
-  return juiceG > 0 ? (100 * massG * blend) / juiceG + body : body;
+  return juiceG > NO_JUICE_G ? (100 * massG * blend) / juiceG + body : body;
 }
 
 /** Temperature in C that the coldest part of the filling must pass for the starch to swell. */

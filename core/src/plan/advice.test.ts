@@ -149,8 +149,10 @@ describe('advice, said where the work is', () => {
       return planned.ok ? ids(planned.plan.advice) : [];
     };
     expect(said(stages(200, 10, 175, 10))).toContain('not_done');
-    expect(said(stages(240, 40, 220, 60))).toContain('too_dark');
-    expect(said(stages(200, 15, 175, 45))).not.toContain('too_dark');
+    // Foil saves what can be saved; what no foil saves is said.
+    expect(said(stages(225, 25, 200, 40))).toContain('foil');
+    expect(said(stages(280, 60, 270, 60))).toContain('too_dark');
+    expect(said(stages(190, 15, 165, 40))).not.toContain('foil');
   });
 });
 

@@ -1,6 +1,7 @@
 export * from './advice/index.js';
 export * from './bake.js';
 export * from './body.js';
+export * from './change-form.js';
 export * from './check.js';
 export * from './problem.js';
 export * from './clock.js';

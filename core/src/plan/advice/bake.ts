@@ -27,6 +27,14 @@ export function bakeAdvice(spec: PieSpec, bake: Bake | null): Advice[] {
       text: `The filling needs about ${Math.round(bake.doneMin - bake.outMin)} minutes more than these stages give.`,
     });
   }
+  if (bake.foilMin !== null) {
+    advice.push({
+      id: 'foil',
+      station: 'oven',
+      level: 'watch',
+      text: `The top is ahead of the filling: lay foil over it, loose, after about ${bake.foilMin} minutes, or as soon as it is golden.`,
+    });
+  }
   if (bake.events.tooDarkMin !== null && bake.events.tooDarkMin < bake.outMin) {
     advice.push({
       id: 'too_dark',

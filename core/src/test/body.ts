@@ -1,0 +1,44 @@
+import type { PieBody } from '../bake/index.js';
+import { dishMaterials } from '../larder/index.js';
+
+const dough = { water: 0.25, carbohydrate: 0.38, protein: 0.05, fat: 0.3 };
+
+/** A lidded pie of 1.15 kg in a 23 cm glass dish, for tests of the bake to change. */
+export const aBody = (more: Partial<PieBody> = {}): PieBody => ({
+  topRadiusM: 0.1145,
+  baseRadiusM: 0.0915,
+  wallFactor: 1,
+  edgeM: 0.032,
+  moundM: 0.02,
+  baseCrustM: 0.0032,
+  baseBaked: false,
+  freeStanding: false,
+  top: {
+    cover: 1,
+    thicknessM: 0.0032,
+    densityKgM3: 1140,
+    composition: dough,
+    conductivityDry: 0.07,
+    conductivityWet: 0.305,
+    gapM2KW: 0.038,
+    startsLowerC: 0,
+    vented: 0.7,
+  },
+  dough,
+  filling: {
+    massKg: 1.15,
+    composition: { water: 0.76, protein: 0.005, fat: 0.02, carbohydrate: 0.215 },
+    freeShare: 0.4,
+    molality: 1,
+    syrupShare: 0.3,
+    stirs: 1,
+    swollen: 0,
+  },
+  starchSwellsC: 70,
+  softening: 1,
+  browning: 1,
+  dish: dishMaterials.get('glass')!,
+  startC: 20,
+  done: { tender: true, set: true, bubblesMin: 3, coldestC: null, coloured: false, baseDry: false },
+  ...more,
+});
