@@ -1,6 +1,7 @@
 import 'reflect-metadata';
 
 export * from './bakes/bake.request.js';
+export * from './kitchens/kitchen.request.js';
 export * from './kitchens/kitchen.response.js';
 export * from './pies/filling.request.js';
 export * from './pies/build.request.js';

@@ -59,13 +59,30 @@ export const SEARCH_SHARE = 0.8;
 
 const unique = (values: readonly number[]): number[] => [...new Set(values)];
 
+/** Both temperatures, where the baker has them and asks for the times alone. */
+export interface KeptTemperatures {
+  readonly firstC: number;
+  readonly secondC: number;
+}
+
+/** What a search may be told besides the pie and its oven. */
+export interface SearchOptions {
+  readonly size?: MeshSize;
+  readonly touches?: Touches;
+  readonly keep?: KeptTemperatures | null;
+}
+
+type Trying = Required<SearchOptions>;
+
 /** A run for each first temperature, branched at three moments into each second one until the pie is done. */
-function* tryPairs(body: PieBody, spec: BakeSpec, size: MeshSize, touches: Touches): Paused<Way[][]> {
+function* tryPairs(body: PieBody, spec: BakeSpec, { size, touches, keep }: Trying): Paused<Way[][]> {
   const lower = spec.oven.kind === 'fan' ? searchGrid.fanLowerC : 0;
   const firstLower = lower + (body.top?.startsLowerC ?? 0);
   const setting = (tempC: number): number => onKnob(tempC, spec.oven.knob);
-  const firsts = unique(searchGrid.firstC.map((tempC) => setting(tempC - firstLower)));
-  const seconds = unique(searchGrid.secondC.map((tempC) => setting(tempC - lower)));
+  const firsts = keep
+    ? [keep.firstC]
+    : unique(searchGrid.firstC.map((tempC) => setting(tempC - firstLower)));
+  const seconds = keep ? [keep.secondC] : unique(searchGrid.secondC.map((tempC) => setting(tempC - lower)));
   const rows: Way[][] = [];
   let tried = 0;
   const total = firsts.length * searchGrid.firstMin.length * seconds.length;
@@ -83,7 +100,7 @@ function* tryPairs(body: PieBody, spec: BakeSpec, size: MeshSize, touches: Touch
       if (already !== null && already < firstMin - 5 && bySecond.size > 0) break;
       for (const secondC of seconds) {
         yield (SEARCH_SHARE * tried++) / total;
-        if (secondC > firstC) continue;
+        if (secondC > firstC && !keep) continue;
         const end = finish(branch(run), secondC, spec.colour, before);
         if (!end) continue;
         bySecond.set(secondC, [...(bySecond.get(secondC) ?? []), { firstC, firstMin, secondC, ...end }]);
@@ -95,7 +112,7 @@ function* tryPairs(body: PieBody, spec: BakeSpec, size: MeshSize, touches: Touch
 }
 
 /** One temperature all through. */
-function* trySingles(body: PieBody, spec: BakeSpec, size: MeshSize, touches: Touches): Paused<Way[][]> {
+function* trySingles(body: PieBody, spec: BakeSpec, { size, touches }: Trying): Paused<Way[][]> {
   const lower = spec.oven.kind === 'fan' ? searchGrid.fanLowerC : 0;
   const settings = unique(searchGrid.singleC.map((tempC) => onKnob(tempC - lower, spec.oven.knob)));
   const rows: Way[][] = [];
@@ -148,13 +165,11 @@ function stagesOf(best: Way): [Stage, Stage] {
 export function* findStages(
   body: PieBody,
   spec: BakeSpec,
-  size: MeshSize = meshSizes.coarse,
-  touches: Touches = noTouches,
+  { size = meshSizes.coarse, touches = noTouches, keep = null }: SearchOptions = {},
 ): Paused<FoundStages | null> {
   const target = colourTargets[spec.colour].index;
-  const rows = yield* spec.singleStage
-    ? trySingles(body, spec, size, touches)
-    : tryPairs(body, spec, size, touches);
+  const trying = { size, touches, keep };
+  const rows = yield* spec.singleStage ? trySingles(body, spec, trying) : tryPairs(body, spec, trying);
   const ways = rows.flatMap(interpolate);
   const pairs = bestOfPairs(ways, target);
   const [best] = pairs;

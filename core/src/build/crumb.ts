@@ -14,6 +14,16 @@ export interface CrumbBatch {
 /** Bulk density of a loose crumb, g/cm3. Estimate. */
 const BULK_G_CM3 = 0.62;
 
+/**
+ * Share of the top that lumps leave bare: none while a few lie over each other, more as one lump alone is as thick as the
+ * cover. Estimate.
+ */
+const BARE_AT_ONE_DEEP = 0.12;
+const MOST_BARE = 0.25;
+
+export const lumpGaps = (lumpCm: number, thicknessCm: number): number =>
+  Math.min(MOST_BARE, BARE_AT_ONE_DEEP * Math.max(0, (2 * lumpCm) / thicknessCm - 1));
+
 /** A crumb that covers an area: bare fruit at a crumb top burns, so it covers all of it. */
 export function crumbBatch(crumb: Crumb, areaCm2: number, cover: number): CrumbBatch {
   const massG = crumb.coverGPerCm2 * areaCm2 * cover;

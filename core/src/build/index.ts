@@ -2,6 +2,7 @@ export * from './build-figures.js';
 export * from './crumb.js';
 export * from './cut-out.js';
 export * from './dish.js';
+export * from './equivalent.js';
 export * from './forms.js';
 export * from './free-form.js';
 export * from './lattice.js';

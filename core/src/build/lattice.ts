@@ -12,6 +12,20 @@ export interface Strip {
   readonly lengthCm: number;
 }
 
+/** A sheet that strips are cut from, side by side, short ones end to end; each strip by where it lies, its corner from the sheet's. */
+export interface CutSheet {
+  readonly lengthCm: number;
+  readonly widthCm: number;
+  /** Share of the sheet that is left over. */
+  readonly wasteShare: number;
+  readonly pieces: readonly {
+    readonly way: 'long' | 'cross';
+    readonly strip: Strip;
+    readonly fromCm: number;
+    readonly acrossCm: number;
+  }[];
+}
+
 /** A lattice over the top of a dish. Lengths in cm, masses in g. */
 export interface Lattice {
   readonly style: StripStyle;
@@ -22,8 +36,8 @@ export interface Lattice {
   readonly gapCm: number;
   /** Share of the top that stays open. */
   readonly openShare: number;
-  /** Sheet of dough that all strips are cut from, short ones end to end, and the share of it left over. */
-  readonly sheetCm: { readonly lengthCm: number; readonly widthCm: number; readonly wasteShare: number };
+  /** Sheet of dough that all strips are cut from. */
+  readonly sheetCm: CutSheet;
   readonly massG: number;
 }
 
@@ -70,17 +84,29 @@ function layWay(top: Outline, angleRad: number, count: number, spec: LatticeSpec
 }
 
 /** Strips laid into lanes as long as the longest strip, longest first, so that short ones share a lane. */
-function packLanes(strips: readonly Strip[]): Lattice['sheetCm'] {
-  const lanes: { left: number; readonly width: number }[] = [];
-  const longest = Math.max(...strips.map(({ lengthCm }) => lengthCm));
-  for (const { lengthCm, widthCm } of [...strips].sort((a, b) => b.lengthCm - a.lengthCm)) {
-    const lane = lanes.find((other) => other.width >= widthCm - 1e-9 && other.left >= lengthCm);
-    if (lane) lane.left -= lengthCm;
-    else lanes.push({ left: longest - lengthCm, width: widthCm });
-  }
-  const widthCm = lanes.reduce((sum, lane) => sum + lane.width, 0);
-  const used = strips.reduce((sum, strip) => sum + strip.lengthCm * strip.widthCm, 0);
-  return { lengthCm: longest, widthCm, wasteShare: Math.max(0, 1 - used / (longest * widthCm)) };
+function packLanes(long: readonly Strip[], cross: readonly Strip[]): CutSheet {
+  const all = [
+    ...long.map((strip) => ({ way: 'long' as const, strip })),
+    ...cross.map((strip) => ({ way: 'cross' as const, strip })),
+  ].sort((a, b) => b.strip.lengthCm - a.strip.lengthCm);
+  const lengthCm = all[0]?.strip.lengthCm ?? 0;
+  const lanes: { usedCm: number; readonly widthCm: number; readonly acrossCm: number }[] = [];
+  const pieces = all.map(({ way, strip }): CutSheet['pieces'][number] => {
+    let lane = lanes.find(
+      (other) => other.widthCm >= strip.widthCm - 1e-9 && lengthCm - other.usedCm >= strip.lengthCm,
+    );
+    if (!lane) {
+      const last = lanes.at(-1);
+      lane = { usedCm: 0, widthCm: strip.widthCm, acrossCm: last ? last.acrossCm + last.widthCm : 0 };
+      lanes.push(lane);
+    }
+    const piece = { way, strip, fromCm: lane.usedCm, acrossCm: lane.acrossCm };
+    lane.usedCm += strip.lengthCm;
+    return piece;
+  });
+  const widthCm = lanes.reduce((sum, lane) => sum + lane.widthCm, 0);
+  const used = all.reduce((sum, { strip }) => sum + strip.lengthCm * strip.widthCm, 0);
+  return { lengthCm, widthCm, wasteShare: Math.max(0, 1 - used / (lengthCm * widthCm)), pieces };
 }
 
 /** Strips spread evenly over the top, both ways. */
@@ -94,7 +120,7 @@ export function makeLattice(spec: LatticeSpec, dish: DishSpec, thicknessMm: numb
     : Math.min(MOST_STRIPS, Math.max(2, Math.round(extentCm(top, angleRad) / pitchCm)));
   const long = layWay(top, 0, spec.strips, spec);
   const cross = layWay(top, angleRad, crossings, spec);
-  const sheetCm = packLanes([...long.strips, ...cross.strips]);
+  const sheetCm = packLanes(long.strips, cross.strips);
   return {
     style: spec.style ?? 'straight',
     angleDeg,

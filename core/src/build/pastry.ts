@@ -1,4 +1,5 @@
 import type { Dough } from '../larder/index.js';
+import { builtInDoughs } from '../larder/index.js';
 
 /** Ingredients of a dough in g; water as a band, since it is given by feel. */
 export interface DoughBatch {
@@ -47,4 +48,22 @@ export function doughComposition(dough: Dough): Makeup {
     carbohydrate: 0.74 * batch.flourG + batch.sugarG,
     protein: 0.11 * batch.flourG,
   };
+}
+
+/** Dough of one kind for several pies. */
+export interface DoughForDay {
+  readonly label: string;
+  readonly batch: DoughBatch;
+}
+
+/** Adds up the dough of a day by kind, in the order of the larder; kinds that nothing asks for are left out. */
+export function addDough(
+  wanted: readonly { readonly dough: string; readonly batch: DoughBatch; readonly count: number }[],
+): DoughForDay[] {
+  return [...builtInDoughs.values()].flatMap((dough) => {
+    const massG = wanted
+      .filter((row) => row.dough === dough.id)
+      .reduce((sum, { batch, count }) => sum + batch.massG * count, 0);
+    return massG > 0 ? [{ label: dough.label, batch: doughBatch(dough, massG) }] : [];
+  });
 }

@@ -152,6 +152,16 @@ function crumbFigures(top: TopOf<'crumb'>): Figure[] {
       source: 'our estimate',
     }),
     figure({
+      id: 'top.open',
+      label: 'Top that the lumps leave bare',
+      value: 100 * top.openShare,
+      unit: 'percent',
+      spread: 0.4,
+      rule: 'None while lumps lie two deep or more; 12 % where one lump is as deep as the cover.',
+      inputs: from('crumb.thickness'),
+      source: 'our estimate',
+    }),
+    figure({
       id: 'pastry.top_mass',
       label: 'Dough for the top',
       value: 0,

@@ -1,6 +1,6 @@
 import { crumbs, topping } from '../larder/index.js';
 import type { CrumbBatch } from './crumb.js';
-import { crumbBatch } from './crumb.js';
+import { crumbBatch, lumpGaps } from './crumb.js';
 import type { CutOuts } from './cut-out.js';
 import { packCutOuts } from './cut-out.js';
 import { topOutline } from './dish.js';
@@ -74,12 +74,14 @@ export function makeTop(
     }
     case 'crumb_top':
     case 'crisp': {
-      const { school, cover } = form.crumb ?? usualCrumb;
+      const { school, cover, lumpCm } = form.crumb ?? usualCrumb;
       const crumb = crumbs.get(school);
       if (!crumb) throw new Error(`unknown crumb ${school}`);
       // A cap's surface is larger than its disc by (H/a)^2.
       const surface = topAreaCm2 * (1 + (moundCm / (equalDiscCm(outline) / 2)) ** 2);
-      return { kind: 'crumb', crumb: crumbBatch(crumb, surface, cover), openShare: 0 };
+      const batch = crumbBatch(crumb, surface, cover);
+      const openShare = lumpCm === undefined ? 0 : lumpGaps(lumpCm, batch.thicknessCm);
+      return { kind: 'crumb', crumb: batch, openShare };
     }
     case 'free_form': {
       const freeForm = foldFreeForm(form.freeForm ?? usualFreeForm);
@@ -127,7 +129,7 @@ export function topFactor(top: Top): number {
     case 'open':
       return 0.05 + 0.8 * top.openShare;
     case 'crumb':
-      return 0.3;
+      return 0.3 + 0.5 * top.openShare;
     case 'scones':
       return 0.15 + 0.7 * top.openShare;
     case 'batter':

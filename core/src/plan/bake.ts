@@ -10,6 +10,7 @@ import type {
   StageBands,
   Touches,
 } from '../bake/index.js';
+import type { HeatPicture, MeshSize } from '../bake/index.js';
 import {
   colourTargets,
   constant,
@@ -17,9 +18,11 @@ import {
   doneMin,
   findStages,
   finishNow,
+  meshSizes,
   noTouches,
   SEARCH_SHARE,
   simulateBake,
+  watchHeat,
 } from '../bake/index.js';
 
 /** All that the oven has to do for one pie. */
@@ -85,13 +88,19 @@ const touchesFor = (
 });
 
 /** Bakes with the touches; lays foil where the top would get too dark, and gives the filling the time that it costs. */
-function bakeWith(body: PieBody, bake: BakeSpec, asked: readonly [Stage, Stage], weightsMin: number): Baked {
+function bakeWith(
+  body: PieBody,
+  bake: BakeSpec,
+  asked: readonly [Stage, Stage],
+  weightsMin: number,
+  size: MeshSize,
+): Baked {
   const target = colourTargets[bake.colour].index;
   const limit = Math.min(target * FOIL_PAST_TARGET, constant('too_dark') * 0.8);
   let stages = asked;
   const run = (foilMin: number | null): Baked => {
     const touches = touchesFor(stages, foilMin, weightsMin);
-    return { stages, touches, run: simulateBake(body, bake, stages, undefined, touches) };
+    return { stages, touches, run: simulateBake(body, bake, stages, size, touches) };
   };
   let baked = run(null);
   if (!body.filling) return baked;
@@ -124,12 +133,18 @@ function bakeWith(body: PieBody, bake: BakeSpec, asked: readonly [Stage, Stage],
 }
 
 /** Finds the stages if the baker set none, bakes, cools; pauses often. Null when no setting gets the pie done. */
-function* bakeOne(body: PieBody, bake: BakeSpec, weightsMin: number): Paused<Bake | null> {
-  const found = bake.stages ? null : yield* findStages(body, bake, undefined, { ...noTouches, weightsMin });
+function* bakeOne(
+  body: PieBody,
+  bake: BakeSpec,
+  weightsMin: number,
+  size: MeshSize,
+): Paused<Bake | null> {
+  const weighted = { ...noTouches, weightsMin };
+  const found = bake.stages ? null : yield* findStages(body, bake, { touches: weighted });
   const asked = bake.stages ?? found?.stages;
   if (!asked) return null;
   yield SEARCH_SHARE;
-  const { stages, touches, run } = bakeWith(body, bake, asked, weightsMin);
+  const { stages, touches, run } = bakeWith(body, bake, asked, weightsMin, size);
   yield 0.95;
   const atEnd = run.readings.at(-1);
   if (!atEnd) return null;
@@ -161,12 +176,62 @@ const blindSpec = (bake: BakeSpec): BakeSpec => ({
 });
 
 /** The whole of a pie's oven work. Pauses often; null when no setting gets it done. */
-export function* bakeSteps(work: OvenWork, bake: BakeSpec): Paused<Bake | null> {
-  const blind = work.blind ? yield* bakeOne(work.blind, blindSpec(bake), work.weightsMin) : null;
+export function* bakeSteps(
+  work: OvenWork,
+  bake: BakeSpec,
+  size: MeshSize = meshSizes.usual,
+): Paused<Bake | null> {
+  const blind = work.blind ? yield* bakeOne(work.blind, blindSpec(bake), work.weightsMin, size) : null;
   const spec = work.body.filling || bake.stages ? bake : { ...bake, singleStage: true };
-  const main = yield* bakeOne(work.body, spec, work.body.filling ? 0 : work.weightsMin);
+  const main = yield* bakeOne(work.body, spec, work.body.filling ? 0 : work.weightsMin, size);
   return main && { ...main, blind };
 }
 
 /** The same at one go. */
 export const bakeWork = (work: OvenWork, bake: BakeSpec): Bake | null => finishNow(bakeSteps(work, bake));
+
+/**
+ * A first answer in some tens of milliseconds, for a dial that is being turned: the stages of the bake before, on the coarse
+ * mesh. Within a few percent of the whole answer at these stages; other stages may suit the changed pie better.
+ */
+export function roughBake({ body }: OvenWork, bake: BakeSpec, before: Bake): Bake | null {
+  const stages = bake.stages ?? before.stages;
+  const touches = touchesFor(stages, before.foilMin, body.filling ? 0 : before.touches.weightsMin);
+  const { readings, events, run } = simulateBake(body, bake, stages, meshSizes.coarse, touches);
+  const atEnd = readings.at(-1);
+  if (!atEnd) return null;
+  return {
+    ...before,
+    stages,
+    events,
+    doneMin: doneMin(events, body.done),
+    outMin: outOf(stages),
+    turnMin: turnAt(stages),
+    touches,
+    atEnd,
+    readings: readings.filter((_, i) => i % 2 === 0),
+    cooling: coolDown(run, ROOM_C),
+  };
+}
+
+/**
+ * The baker's own two temperatures with the times that suit this pie: what mends a recipe for another oven. Null when they
+ * never get it done.
+ */
+export function* mendSteps({ body }: OvenWork, bake: BakeSpec): Paused<readonly [Stage, Stage] | null> {
+  if (!bake.stages) return null;
+  const [first, second] = bake.stages;
+  const keep = { firstC: first.tempC, secondC: second.tempC };
+  const found = yield* findStages(body, { ...bake, stages: null, singleStage: false }, { keep });
+  return found?.stages ?? null;
+}
+
+/** A frame each this many minutes. */
+const FRAME_MIN = 1;
+
+/** The bake once more with its touches, every minute kept as a picture of the cut pie. */
+export function heatPicture({ body }: OvenWork, bake: BakeSpec, { stages, touches }: Bake): HeatPicture {
+  const watched = watchHeat(FRAME_MIN);
+  simulateBake(body, bake, stages, meshSizes.usual, touches, watched.see);
+  return watched.picture();
+}

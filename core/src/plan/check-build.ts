@@ -1,3 +1,4 @@
+import type { DishSpec } from '../build/index.js';
 import {
   foldFreeForm,
   formTraits,
@@ -11,8 +12,8 @@ import type { Problem } from './problem.js';
 import { known, within } from './problem.js';
 import type { PieSpec } from './spec.js';
 
-/** What is wrong with the dish. */
-export function checkDish({ dish, form }: PieSpec): Problem[] {
+/** What is wrong with the measures of a dish. */
+export function dishProblems(dish: DishSpec): Problem[] {
   const measures = [
     ...within('dish.topCm', dish.topCm),
     ...within('dish.widthCm', dish.widthCm),
@@ -43,6 +44,13 @@ export function checkDish({ dish, form }: PieSpec): Problem[] {
       remedy: 'Measure the longer side of the base again, inside.',
     });
   }
+  return problems;
+}
+
+/** What is wrong with the dish of a pie. */
+export function checkDish({ dish, form }: PieSpec): Problem[] {
+  const problems = dishProblems(dish);
+  const { widthCm } = topOutline(dish);
   if (formTraits(form.kind).filled === 'dish' && dish.depthCm > widthCm / 2) {
     problems.push({
       field: 'dish.depthCm',

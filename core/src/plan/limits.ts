@@ -44,6 +44,7 @@ filling.preparation.cookedShare|0|0.9|Cook at most .9 of the fruit into the glaz
 filling.weepTest.drainedG|0|100|Weigh what drained from 100 g of fruit: 0 to 100 g.
 pastry.batch|1|60|Mix dough for 1 to 60 pies at a time.
 pastry.thicknessMm|1.5|10|Roll between 1.5 and 10 mm.
+kitchen.oven.places|1|40|An oven takes 1 to 40 dishes at once.
 bake.oven.offsetC|-60|60|An oven further off than 60 °C wants repair before baking.
 bake.oven.warmUpMin|1|120|Warm-up takes 1 to 120 minutes.
 bake.startC|-30|45|The pie goes in between -30 °C, frozen, and 45 °C.

@@ -74,7 +74,7 @@ export function topBody({ top, dish }: Build, pastry: PastrySpec, dough: Dough):
         ...soft(crumbComposition(top.crumb), crumbTraits.densityKgM3, top.crumb.thicknessCm / 100),
         conductivityDry: crumbTraits.conductivityDry,
         conductivityWet: crumbTraits.conductivityWet,
-        vented: CRUMB_VENTED,
+        vented: CRUMB_VENTED + (1 - CRUMB_VENTED) * top.openShare,
       };
   }
 }

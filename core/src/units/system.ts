@@ -41,8 +41,11 @@ const metric: Partial<Record<Unit, TypedUnit>> = {
   g: same('g', 5, 1),
   cm: same('cm', 0.5, 1),
   C: same('°C', 5, 0),
+  mL: same('mL', 10, 0),
+  min: same('min', 1, 1),
+  m: same('m', 10, 0),
 };
 
 /** How a quantity is typed in a system of units; minutes and counts are the same in both. */
 export const typedUnit = (unit: Unit, system: UnitSystem): TypedUnit =>
-  (system === 'us' ? customary[unit] : undefined) ?? metric[unit] ?? same(unit === 'min' ? 'min' : '', 1, 1);
+  (system === 'us' ? customary[unit] : undefined) ?? metric[unit] ?? same('', 1, 1);

@@ -7,6 +7,7 @@ import { PieEntity, PieVersionEntity } from '../pies/pie.entities.js';
 import { OwnFruitEntity } from '../larder/own-fruit.entity.js';
 import { FirstTables1764032400000 } from './migrations/0001-first-tables.js';
 import { OwnFruits1764036000000 } from './migrations/0002-own-fruits.js';
+import { DishesAndOvens1764039600000 } from './migrations/0003-dishes-and-ovens.js';
 
 export function databaseOptions({ database }: Config): DataSourceOptions {
   return {
@@ -27,7 +28,7 @@ export function databaseOptions({ database }: Config): DataSourceOptions {
       BakeEventEntity,
       OwnFruitEntity,
     ],
-    migrations: [FirstTables1764032400000, OwnFruits1764036000000],
+    migrations: [FirstTables1764032400000, OwnFruits1764036000000, DishesAndOvens1764039600000],
     synchronize: false,
     poolSize: 8,
     connectTimeout: 4000,

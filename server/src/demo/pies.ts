@@ -1,4 +1,5 @@
-import type { DishSpec, FillingSpec, FruitPart, OvenSpec, PieSpec } from '@mardle/core';
+import type { DishSpec, FillingSpec, FormKind, FruitPart, OvenSpec, PieSpec } from '@mardle/core';
+import { changeForm } from '@mardle/core';
 
 const fruit = (id: string, share: number, ripeness: number): FruitPart => ({
   fruit: id,
@@ -15,6 +16,7 @@ interface DemoPie {
   readonly dish: number;
   readonly oven: number;
   readonly filling?: Partial<FillingSpec>;
+  readonly form?: FormKind;
 }
 
 const pies: readonly DemoPie[] = [
@@ -48,18 +50,34 @@ const pies: readonly DemoPie[] = [
     oven: 0,
     filling: { thickeners: [{ thickener: 'quick_tapioca', share: 1 }] },
   },
-  { name: 'Loganberry', fruits: [fruit('boysen_logan', 1, 0)], dish: 0, oven: 1 },
+  { name: 'Loganberry', fruits: [fruit('boysen_logan', 1, 0)], dish: 0, oven: 1, form: 'lattice' },
+  {
+    name: 'Greengage free-form',
+    fruits: [fruit('greengage', 1, -1)],
+    dish: 3,
+    oven: 0,
+    filling: { preparation: { kind: 'weep', minutes: 45, boilToBrix: 60 } },
+    form: 'free_form',
+  },
+  {
+    name: 'Quince hand pies',
+    fruits: [fruit('quince', 1, 0), fruit('pear_firm', 2, 0)],
+    dish: 3,
+    oven: 0,
+    form: 'hand_pie',
+  },
 ];
 
 /** The pies of the demo kitchen, laid over a starting spec. */
 export const demoPies = (base: PieSpec, dishes: readonly DishSpec[], ovens: readonly OvenSpec[]): PieSpec[] =>
-  pies.map(({ name, fruits, dish, oven, filling }) => {
-    const { label, kind, offsetC, warmUpMin } = ovens[oven] ?? base.bake.oven;
-    return {
+  pies.map(({ name, fruits, dish, oven, filling, form }) => {
+    const { label, kind, offsetC, warmUpMin, knob, hotSide } = ovens[oven] ?? base.bake.oven;
+    const whole: PieSpec = {
       ...base,
       name,
       dish: dishes[dish] ?? base.dish,
       filling: { ...base.filling, ...filling, fruits },
-      bake: { ...base.bake, oven: { label, kind, offsetC, warmUpMin } },
+      bake: { ...base.bake, oven: { label, kind, offsetC, warmUpMin, knob, hotSide } },
     };
+    return form ? changeForm(whole, form).spec : whole;
   });

@@ -11,8 +11,9 @@ import { useBench } from '../state/bench.js';
 import { usePlanOf } from '../state/plan.js';
 import classes from './Bench.module.css';
 import { BenchHead } from './BenchHead.js';
-import type { PieView } from './CrossSection/CrossSection.js';
+import type { PieView } from './CrossSection/section.js';
 import { CrossSection } from './CrossSection/CrossSection.js';
+import { HeatView } from './CrossSection/HeatView.js';
 import { SliceOnPlate } from './SliceOnPlate/SliceOnPlate.js';
 import { Slip } from './Slip/Slip.js';
 import { FruitStation } from './stations/FruitStation.js';
@@ -24,6 +25,14 @@ import { TopStation } from './stations/TopStation.js';
 import { WorkLine } from './WorkLine/WorkLine.js';
 
 const isStation = (name: string | null): name is Station => stations.some((station) => station === name);
+
+type Picture = PieView | 'slice' | 'heat';
+const pictures: readonly (readonly [Picture, string])[] = [
+  ['filled', 'as filled'],
+  ['baked', 'as baked'],
+  ['slice', 'the slice'],
+  ['heat', 'the heat'],
+];
 
 interface BenchProps {
   readonly pie: PieResponse;
@@ -37,7 +46,7 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
   const wanted = search.get('station');
   const station: Station = isStation(wanted) ? wanted : 'shape';
   const open = (next: Station): void => void setSearch({ station: next }, { replace: true });
-  const [view, setView] = useState<PieView | 'slice'>('filled');
+  const [view, setView] = useState<Picture>('filled');
   const undo = useBench((state) => state.undo);
   const now = usePlanOf(spec);
   const { plan, problems } = now;
@@ -60,18 +69,24 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
             {plan ? (
               <>
                 <div className={classes.views} role="group" aria-label="Picture">
-                  {(['filled', 'baked', 'slice'] as const).map((name) => (
+                  {pictures.map(([name, word]) => (
                     <button
                       key={name}
                       type="button"
                       aria-pressed={view === name}
                       onClick={() => setView(name)}
                     >
-                      {name === 'slice' ? 'the slice' : `as ${name}`}
+                      {word}
                     </button>
                   ))}
                 </div>
-                {view === 'slice' ? <SliceOnPlate plan={plan} /> : <CrossSection plan={plan} view={view} />}
+                {view === 'slice' ? (
+                  <SliceOnPlate plan={plan} />
+                ) : view === 'heat' ? (
+                  <HeatView plan={plan} />
+                ) : (
+                  <CrossSection plan={plan} view={view} />
+                )}
               </>
             ) : (
               <div role="alert">
@@ -96,6 +111,7 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
               <OvenStation
                 {...stationProps}
                 baking={now.baking}
+                rough={now.rough}
                 unbakeable={now.unbakeable}
                 cancel={now.cancel}
               />

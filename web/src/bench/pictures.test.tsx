@@ -5,7 +5,7 @@ import { layOnBench, planOf, renderInKitchen } from '../test/kitchen.js';
 import { CrossSection } from './CrossSection/CrossSection.js';
 import { withKitchenFruits } from './kitchenFruits.js';
 import { Slip } from './Slip/Slip.js';
-import { colourWord, SliceOnPlate } from './SliceOnPlate/SliceOnPlate.js';
+import { SliceOnPlate } from './SliceOnPlate/SliceOnPlate.js';
 import { sliceShape } from './SliceOnPlate/shape.js';
 import { WeaveSteps } from './Weave/WeaveSteps.js';
 import { WorkLine } from './WorkLine/WorkLine.js';

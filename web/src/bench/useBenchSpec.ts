@@ -1,4 +1,4 @@
-import type { BakeSpec, DishSpec, FillingSpec, FormSpec, PastrySpec, PiePlan, PieSpec } from '@mardle/core';
+import type { BakeSpec, FillingSpec, FormSpec, PastrySpec, PiePlan, PieSpec } from '@mardle/core';
 import { useBench } from '../state/bench.js';
 
 /** Changes to one part of the spec on the bench; each is one step of undo. */
@@ -8,10 +8,11 @@ export const changePastry = (part: Partial<PastrySpec>): void =>
   useBench.getState().change((spec) => ({ ...spec, pastry: { ...spec.pastry, ...part } }));
 export const changeForm = (part: Partial<FormSpec>): void =>
   useBench.getState().change((spec) => ({ ...spec, form: { ...spec.form, ...part } }));
-export const changeDish = (part: Partial<DishSpec>): void =>
-  useBench.getState().change((spec) => ({ ...spec, dish: { ...spec.dish, ...part } }));
 export const changeBake = (part: Partial<BakeSpec>): void =>
   useBench.getState().change((spec) => ({ ...spec, bake: { ...spec.bake, ...part } }));
+
+/** Changes to the spec as a whole, where one choice bears on several parts. */
+export const changeSpec = (recipe: (spec: PieSpec) => PieSpec): void => useBench.getState().change(recipe);
 
 /** What each station is given: the spec as chosen, the plan as computed (null while the spec cannot be planned). */
 export interface StationProps {

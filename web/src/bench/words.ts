@@ -1,13 +1,5 @@
-import type { FormKind } from '@mardle/core';
 import type { DialStop } from '../kit/Dial/Dial.js';
 import { colourNames, colourTargets, setNames, setTargets, sugarStops } from '@mardle/core';
-
-/** Forms in the words of bakers. */
-export const formWords: Readonly<Record<FormKind, string>> = {
-  double_crust: 'double crust',
-  lattice: 'lattice',
-  crumb_top: 'crumb top',
-};
 
 /** Stops of the dials, in the words of bakers. */
 export const juicinessStops: readonly DialStop[] = [
@@ -151,3 +143,82 @@ export const seasoningStops: readonly DialStop[] = [
   { value: 1, word: 'usual' },
   { value: 2, word: 'strong' },
 ];
+
+export const lumpStops: readonly DialStop[] = [
+  { value: 0.2, word: 'sand' },
+  { value: 0.6, word: 'peas' },
+  { value: 1.5, word: 'nuts' },
+  { value: 3, word: 'boulders' },
+];
+
+export const cutOutStops: readonly DialStop[] = [
+  { value: 2, word: 'tiny' },
+  { value: 3.5, word: 'small' },
+  { value: 5, word: 'usual' },
+  { value: 8, word: 'large' },
+  { value: 12, word: 'very large' },
+];
+
+export const discStops: readonly DialStop[] = [
+  { value: 18, word: 'for two' },
+  { value: 26, word: 'small' },
+  { value: 34, word: 'usual' },
+  { value: 42, word: 'large' },
+  { value: 50, word: 'a trayful' },
+];
+
+export const borderStops: readonly DialStop[] = [
+  { value: 1, word: 'a rim' },
+  { value: 3, word: 'narrow' },
+  { value: 5, word: 'usual' },
+  { value: 7.5, word: 'deep' },
+  { value: 10, word: 'nearly shut' },
+];
+
+export const weightStops: readonly DialStop[] = [
+  { value: 0, word: 'none' },
+  { value: 15, word: 'brief' },
+  { value: 25, word: 'usual' },
+  { value: 40, word: 'long' },
+];
+
+export const sconeStops: readonly DialStop[] = [
+  { value: 0.3, word: 'islands' },
+  { value: 0.65, word: 'usual' },
+  { value: 0.85, word: 'close' },
+  { value: 1, word: 'shut' },
+];
+
+export const handDiscStops: readonly DialStop[] = [
+  { value: 9, word: 'two bites' },
+  { value: 12, word: 'small' },
+  { value: 14, word: 'usual' },
+  { value: 18, word: 'large' },
+  { value: 22, word: 'a meal' },
+];
+
+export const handCountStops: readonly DialStop[] = [
+  { value: 1, word: 'one' },
+  { value: 4, word: 'four' },
+  { value: 8, word: 'eight' },
+  { value: 16, word: 'two trays' },
+  { value: 32, word: 'a stall' },
+];
+
+export const batchStops: readonly DialStop[] = [
+  { value: 1, word: 'one' },
+  { value: 2, word: 'two' },
+  { value: 4, word: 'four' },
+  { value: 8, word: 'eight' },
+  { value: 16, word: 'the day' },
+];
+
+/** Forms as the baker thinks of them: what is under the fruit, then what is over it. */
+export const formGroups = [
+  {
+    label: 'In a dish, pastry under and over',
+    kinds: ['double_crust', 'lattice', 'cut_out', 'crumb_top', 'open_shell'],
+  },
+  { label: 'On a sheet', kinds: ['free_form', 'hand_pie'] },
+  { label: 'In a dish, nothing under', kinds: ['crisp', 'cobbler', 'buckle', 'upside_down'] },
+] as const;

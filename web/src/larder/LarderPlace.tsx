@@ -9,15 +9,19 @@ import { Failure } from '../kit/Failure.js';
 import { fleshColour } from '../kit/fruitColours.js';
 import { Plate } from '../kit/Plate/Plate.js';
 import { AddFruit } from './AddFruit.js';
+import { Dishes } from './Dishes.js';
 import { FruitFigures } from './FruitFigures.js';
 import classes from './LarderPlace.module.css';
+import { Ovens } from './Ovens.js';
 import { Shelves } from './Shelves.js';
 
-type Shelf = 'fruits' | 'thickeners' | 'sugars';
+type Shelf = 'fruits' | 'thickeners' | 'sugars' | 'dishes' | 'ovens';
 const shelves: readonly { readonly id: Shelf; readonly word: string }[] = [
   { id: 'fruits', word: 'Fruits' },
   { id: 'thickeners', word: 'Thickeners' },
   { id: 'sugars', word: 'Sugars' },
+  { id: 'dishes', word: 'Dishes' },
+  { id: 'ovens', word: 'Ovens' },
 ];
 
 /** This kitchen's own figures beside the built-in ones, with their source. */
@@ -41,7 +45,10 @@ export function LarderPlace() {
           ))}
         </div>
       </Group>
-      {shelf === 'fruits' ? <Fruits /> : <Shelves shelf={shelf} />}
+      {shelf === 'fruits' && <Fruits />}
+      {(shelf === 'thickeners' || shelf === 'sugars') && <Shelves shelf={shelf} />}
+      {shelf === 'dishes' && <Dishes />}
+      {shelf === 'ovens' && <Ovens />}
     </>
   );
 }

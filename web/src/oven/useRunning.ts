@@ -21,7 +21,7 @@ export function useBakeTimes(bake: BakeResponse): BakeTimes {
     queryFn: async (): Promise<BakeTimes | null> => {
       const drafted = draftPlan({ ...spec, bake: { ...spec.bake, stages } });
       if (!drafted.ok) return null;
-      const baked = await bakeThrough(drafted.plan.body, drafted.plan.spec.bake);
+      const baked = await bakeThrough(drafted.plan.work, drafted.plan.spec.bake);
       if (!baked) return null;
       return {
         stages,

@@ -1,4 +1,4 @@
-import type { Bake, BakeSpec, PieBody } from '@mardle/core';
+import type { Bake, BakeSpec, HeatPicture, OvenWork, PieSpec, Stage } from '@mardle/core';
 import type { Remote } from 'comlink';
 import * as Comlink from 'comlink';
 import type { BakeJobs } from './bake.worker.js';
@@ -15,18 +15,39 @@ function bakeWorker(): Remote<BakeJobs> {
 
 let jobs = 0;
 
+/** What a bake under way says of itself. */
+export interface WhileBaking {
+  /** The latest bake of this bench: the rough answer is worked out at its stages. */
+  readonly before: Bake | null;
+  progress(share: number): void;
+  rough(bake: Bake): void;
+}
+
 /** Bakes in the worker; a later call takes over and this one then resolves to undefined. */
 export function bakeInWorker(
-  body: PieBody,
+  work: OvenWork,
   spec: BakeSpec,
-  progress: (share: number) => void,
+  { before, progress, rough }: WhileBaking,
 ): Promise<Bake | null | undefined> {
   jobs += 1;
-  return bakeWorker().bake(jobs, body, spec, Comlink.proxy(progress));
+  return bakeWorker().bake(jobs, work, spec, before, Comlink.proxy(progress), Comlink.proxy(rough));
 }
 
 export const cancelBake = (): void => void bakeWorker().cancel();
 
 /** Bakes a pie whose stages are set; not superseded by what happens on the bench. */
-export const bakeThrough = (body: PieBody, spec: BakeSpec): Promise<Bake | null> =>
-  bakeWorker().bakeThrough(body, spec);
+export const bakeThrough = (work: OvenWork, spec: BakeSpec): Promise<Bake | null> =>
+  bakeWorker().bakeThrough(work, spec);
+
+/** Times that suit the baker's own temperatures; null when they never get the pie done, undefined when superseded. */
+export const mendStages = (
+  work: OvenWork,
+  spec: BakeSpec,
+): Promise<readonly [Stage, Stage] | null | undefined> => bakeWorker().mend(work, spec);
+
+export const heatOf = (work: OvenWork, spec: BakeSpec, bake: Bake): Promise<HeatPicture> =>
+  bakeWorker().heat(work, spec, bake);
+
+/** How far off its knob an oven is, C, in which a pie takes so much longer; null when none would. */
+export const offsetInWorker = (spec: PieSpec, longerMin: number): Promise<number | null> =>
+  bakeWorker().offset(spec, longerMin);

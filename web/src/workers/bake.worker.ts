@@ -1,38 +1,74 @@
-import type { Bake, BakeSpec, PieBody } from '@mardle/core';
-import { bakeBody, bakeSteps } from '@mardle/core';
+import type { Bake, BakeSpec, HeatPicture, OvenWork, Paused, PieSpec, Stage } from '@mardle/core';
+import { bakeSteps, bakeWork, draftPlan, heatPicture, mendSteps, offsetFromLonger, roughBake } from '@mardle/core';
 import * as Comlink from 'comlink';
 
 let latest = 0;
+let mending = 0;
 const PAUSE_AFTER_MS = 12;
 
 /** Lets messages in, so that a newer job or a cancel is seen. */
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
 
+/** Drives a long sum in short spells; undefined when it was superseded meanwhile. */
+async function drive<T>(
+  sum: Paused<T>,
+  isCurrent: () => boolean,
+  progress: (share: number) => void,
+): Promise<T | undefined> {
+  let paused = performance.now();
+  for (;;) {
+    const step = sum.next();
+    if (step.done) return step.value;
+    if (performance.now() - paused < PAUSE_AFTER_MS) continue;
+    progress(step.value);
+    await breathe();
+    if (!isCurrent()) return undefined;
+    paused = performance.now();
+  }
+}
+
 const jobs = {
-  /** Bakes; null when no setting gets the pie done, undefined when a newer job took over. */
+  /**
+   * Bakes; null when no setting gets the pie done, undefined when a newer job took over. With a bake before, a rough answer
+   * at its stages comes first.
+   */
   async bake(
     job: number,
-    body: PieBody,
+    work: OvenWork,
     spec: BakeSpec,
+    before: Bake | null,
     progress: (share: number) => void,
+    rough: (bake: Bake) => void,
   ): Promise<Bake | null | undefined> {
     latest = job;
-    const steps = bakeSteps(body, spec);
-    let paused = performance.now();
-    for (;;) {
-      const step = steps.next();
-      if (step.done) return step.value;
-      if (performance.now() - paused < PAUSE_AFTER_MS) continue;
-      progress(step.value);
-      await breathe();
-      if (latest !== job) return undefined;
-      paused = performance.now();
-    }
+    // Messages that came while a rough answer was worked out may already ask for another one.
+    await breathe();
+    if (latest !== job) return undefined;
+    const first = before && roughBake(work, spec, before);
+    if (first) rough(first);
+    await breathe();
+    if (latest !== job) return undefined;
+    return drive(bakeSteps(work, spec), () => latest === job, progress);
   },
   /** Bakes at one go, whatever else is asked meanwhile: for bakes that are already in an oven. */
-  bakeThrough: (body: PieBody, spec: BakeSpec): Bake | null => bakeBody(body, spec),
+  bakeThrough: (work: OvenWork, spec: BakeSpec): Bake | null => bakeWork(work, spec),
+  /** The times that suit the baker's own temperatures. */
+  mend(work: OvenWork, spec: BakeSpec): Promise<readonly [Stage, Stage] | null | undefined> {
+    const job = ++mending;
+    return drive(mendSteps(work, spec), () => mending === job, () => undefined);
+  },
+  heat: (work: OvenWork, spec: BakeSpec, bake: Bake): HeatPicture => heatPicture(work, spec, bake),
+  /** How far off an oven is in which a pie takes longer; null when no such oven is found. */
+  offset(spec: PieSpec, longerMin: number): number | null {
+    const drafted = draftPlan(spec);
+    if (!drafted.ok) return null;
+    const { work } = drafted.plan;
+    const baked = bakeWork(work, spec.bake);
+    return baked && offsetFromLonger(work.body, spec.bake, baked.stages, longerMin);
+  },
   cancel(): void {
     latest = -1;
+    mending = -1;
   },
 };
 

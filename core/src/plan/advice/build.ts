@@ -51,6 +51,24 @@ function fillAdvice(spec: PieSpec, filling: Filling, build: Build): Advice[] {
 
 const roomShare = (spec: PieSpec): number => Math.min(1, formTraits(spec.form.kind).room);
 
+/** Fruit that lies bare under a crumb burns before the crumb is done. Estimate of how much is too much. */
+const BARE_FRUIT_SHARE = 0.08;
+
+function bareAdvice({ top }: Build): Advice[] {
+  if (top.kind !== 'crumb' || top.openShare < BARE_FRUIT_SHARE) return [];
+  return [
+    {
+      id: 'too_bare',
+      station: 'top',
+      level: 'watch',
+      ...sentence('Lumps that large leave {0} of the fruit bare, and bare fruit burns. Smaller lumps, or more crumb.', {
+        value: 100 * top.openShare,
+        unit: 'percent',
+      }),
+    },
+  ];
+}
+
 /** Whether a fold keeps its juice in, and what to do when it does not. */
 function leakAdvice(filling: Filling, build: Build): Advice[] {
   const { top } = build;
@@ -89,7 +107,11 @@ function leakAdvice(filling: Filling, build: Build): Advice[] {
 /** What should be said about dish, heap and top. */
 export function buildAdvice(spec: PieSpec, filling: Filling, build: Build): Advice[] {
   const { top } = build;
-  const advice: Advice[] = [...fillAdvice(spec, filling, build), ...leakAdvice(filling, build)];
+  const advice: Advice[] = [
+    ...fillAdvice(spec, filling, build),
+    ...leakAdvice(filling, build),
+    ...bareAdvice(build),
+  ];
   const watch = (id: string, station: Advice['station'], text: string): void => {
     advice.push({ id, station, level: 'watch', text });
   };

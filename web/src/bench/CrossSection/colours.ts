@@ -21,3 +21,15 @@ export function crustColour(browning: number | undefined): string {
   const mix = c0.map((channel, k) => Math.round(channel + ((c1[k] ?? 0) - channel) * share));
   return `rgb(${mix.join(' ')})`;
 }
+
+/** Batter between the fruit, raw and baked. */
+export const batterColours = { raw: 'rgb(247 236 205)', baked: 'rgb(236 204 138)' } as const;
+
+/** Colour of crust in words, by browning index. */
+export function colourWord(index: number): string {
+  if (index < 0.25) return 'pale';
+  if (index < 0.9) return 'straw';
+  if (index < 1.9) return 'gold';
+  if (index < 3) return 'deep gold';
+  return 'too dark';
+}

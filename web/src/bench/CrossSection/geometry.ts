@@ -9,6 +9,13 @@ export interface Profile {
 export const halfWidthAt = ({ topCm, baseCm, depthCm }: Profile, heightCm: number): number =>
   (baseCm + (topCm - baseCm) * Math.min(1, heightCm / depthCm)) / 2;
 
+/** Height over its edge, at a distance from the middle, of a cap that rises so far. */
+export function capAt(halfCm: number, riseCm: number, xCm: number): number {
+  if (riseCm < 0.05 || Math.abs(xCm) >= halfCm) return 0;
+  const radius = arcRadius(halfCm, riseCm);
+  return Math.sqrt(Math.max(0, radius ** 2 - xCm ** 2)) - radius + riseCm;
+}
+
 /** Arc over a chord: radius of the circle through both ends that rises by `riseCm`. */
 const arcRadius = (halfChordCm: number, riseCm: number): number =>
   (halfChordCm ** 2 + riseCm ** 2) / (2 * riseCm);

@@ -1,5 +1,5 @@
 import type { PiePlan } from '@mardle/core';
-import { gelStiffnessPa, runIndex } from '@mardle/core';
+import { formTraits, gelStiffnessPa, runIndex } from '@mardle/core';
 
 /** The slice to expect, in cm and shares, from computed numbers alone. */
 export interface SliceShape {
@@ -7,6 +7,9 @@ export interface SliceShape {
   readonly fillingCm: number;
   readonly gapCm: number;
   readonly crustCm: number;
+  /** Pastry under the filling and over the rim; 0 where there is none. */
+  readonly baseCm: number;
+  readonly rimCm: number;
   /** How far the cut face leans out, 0 stands to 1 flows. */
   readonly slump: number;
   /** Width of loose juice on the plate, cm. */
@@ -23,12 +26,19 @@ export function sliceShape({ build, filling, spec }: PiePlan): SliceShape {
   // A pie of firm fruit that gives little juice stands by its fruit, whatever the juice does.
   const juicy = Math.min(1, (filling.ledger.juiceG / filling.massG) * 1.6);
   const index = runIndex(filling.ledger.juiceG, filling.massG, filling.reached);
+  const { lined, filled } = formTraits(spec.form.kind);
+  const crustCm = spec.pastry.thicknessMm / 10;
+  const baseCm = lined ? crustCm : 0;
+  // Batter stands whatever its fruit does.
+  const inBatter = build.top.kind === 'batter' ? 0.1 : 1;
   return {
-    lengthCm: spec.dish.topCm / 2,
-    fillingCm: Math.max(0.6, build.bakedEdgeCm + build.bakedMoundCm * 0.6 - spec.pastry.thicknessMm / 10),
+    lengthCm: build.vessel.dish.topCm / 2,
+    fillingCm: Math.max(0.6, build.bakedEdgeCm + build.bakedMoundCm * 0.6 - baseCm),
     gapCm: build.gapCm,
-    crustCm: spec.pastry.thicknessMm / 10,
-    slump: (juicy * HALF_SLUMP_PA) / (HALF_SLUMP_PA + stiffness),
-    puddleCm: index < 0.02 ? 0 : Math.min(9, index * PUDDLE_CM),
+    crustCm,
+    baseCm,
+    rimCm: lined && filled === 'dish' ? 1.2 : 0,
+    slump: (inBatter * juicy * HALF_SLUMP_PA) / (HALF_SLUMP_PA + stiffness),
+    puddleCm: index * inBatter < 0.02 ? 0 : Math.min(9, index * PUDDLE_CM),
   };
 }

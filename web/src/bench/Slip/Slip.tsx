@@ -1,11 +1,13 @@
 import type { PiePlan, SlipLine } from '@mardle/core';
 import { household, show, showText, withFraction } from '@mardle/core';
-import { IconPrinter } from '@tabler/icons-react';
+import { IconPrinter, IconRulerMeasure } from '@tabler/icons-react';
 import { ActionIcon } from '@mantine/core';
+import { useState } from 'react';
 import { useSettings } from '../../state/settings.js';
 import { useTicks } from '../../state/ticks.js';
 import { useWhy } from '../../state/why.js';
 import { Plate } from '../../kit/Plate/Plate.js';
+import { PrintSheets } from '../print/PrintSheets.js';
 import { Clock } from './Clock.js';
 import classes from './Slip.module.css';
 
@@ -18,6 +20,7 @@ interface SlipProps {
 /** What to weigh, in the order it is needed; then the clock. It prints as it stands. */
 export function Slip({ pieId, plan, baking }: SlipProps) {
   const clear = useTicks((state) => state.clear);
+  const [printing, setPrinting] = useState(false);
   return (
     <Plate label="Slip" className={classes.slip}>
       <header className={classes.head}>
@@ -26,6 +29,15 @@ export function Slip({ pieId, plan, baking }: SlipProps) {
           <button type="button" className={classes.clear} onClick={() => clear(pieId)}>
             Untick all
           </button>
+          <ActionIcon
+            variant="subtle"
+            aria-label="Slip and templates at true size"
+            title="Slip and templates at true size"
+            disabled={!plan}
+            onClick={() => setPrinting(true)}
+          >
+            <IconRulerMeasure size={20} />
+          </ActionIcon>
           <ActionIcon variant="subtle" aria-label="Print the slip" onClick={() => window.print()}>
             <IconPrinter size={20} />
           </ActionIcon>
@@ -54,6 +66,7 @@ export function Slip({ pieId, plan, baking }: SlipProps) {
         <p>The slip comes back when the spec can be planned again; what is to correct stands on the left.</p>
       )}
       {plan && <Clock plan={plan} baking={baking} />}
+      {printing && plan && <PrintSheets plan={plan} onClose={() => setPrinting(false)} />}
     </Plate>
   );
 }

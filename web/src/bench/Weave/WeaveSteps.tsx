@@ -1,4 +1,4 @@
-import type { Lattice } from '@mardle/core';
+import type { Lattice, Outline } from '@mardle/core';
 import { showText, weaveSteps } from '@mardle/core';
 import { Button, Group, Modal } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
@@ -9,8 +9,7 @@ import classes from './Weave.module.css';
 
 interface WeaveStepsProps {
   readonly lattice: Lattice;
-  readonly topCm: number;
-  readonly angleDeg: number;
+  readonly top: Outline;
   readonly onClose: () => void;
 }
 
@@ -21,10 +20,10 @@ const sideWords = {
 } as const;
 
 /** The weave as steps to tap through while both hands are busy: Space or the arrow on, the other arrow back. */
-export function WeaveSteps({ lattice, topCm, angleDeg, onClose }: WeaveStepsProps) {
+export function WeaveSteps({ lattice, top, onClose }: WeaveStepsProps) {
   const units = useSettings((state) => state.units);
-  const count = lattice.offsetsCm.length;
-  const steps = weaveSteps(count, count);
+  const count = lattice.long.length;
+  const steps = weaveSteps(count, lattice.cross.length);
   const [at, setAt] = useState(0);
   const last = steps.length + 1;
   const on = (): void => setAt((step) => Math.min(last, step + 1));
@@ -53,8 +52,7 @@ export function WeaveSteps({ lattice, topCm, angleDeg, onClose }: WeaveStepsProp
       <div className={classes.steps}>
         <LatticePlan
           lattice={lattice}
-          topCm={topCm}
-          angleDeg={angleDeg}
+          top={top}
           steps={at === 0 ? [] : steps.slice(0, Math.min(at, steps.length))}
           now={now}
           label={say()}

@@ -1,7 +1,7 @@
 import type { PiePlan, PieSpec, Station, Top, Unit } from '@mardle/core';
-import { builtInDoughs, washes } from '@mardle/core';
+import { builtInDoughs, cutOutLabels, formTraits, markOnKnob, washes } from '@mardle/core';
 import { nearestStop } from '../../kit/Dial/Dial.js';
-import { formWords, juicinessStops } from '../words.js';
+import { juicinessStops } from '../words.js';
 
 type Say = (value: number, unit: Unit) => string;
 
@@ -24,18 +24,46 @@ function juiceLine(spec: PieSpec, plan: PiePlan, say: Say): string {
   return `${say(sugar.massG, 'g')} sugar, ${say(thickenerG, 'g')} ${name}${band}`;
 }
 
-function ovenLine(plan: PiePlan, say: Say): string {
+function ovenLine(spec: PieSpec, plan: PiePlan, say: Say): string {
   if (!plan.bake) return 'working out the bake …';
   const [first, second] = plan.bake.stages;
-  return `${say(first.tempC, 'C')} ${first.timeMin} min, then ${say(second.tempC, 'C')} ${second.timeMin}`;
+  const at = (tempC: number): string => markOnKnob(tempC, spec.bake.oven.knob) ?? say(tempC, 'C');
+  if (first.tempC === second.tempC) return `${at(first.tempC)} ${first.timeMin + second.timeMin} min`;
+  return `${at(first.tempC)} ${first.timeMin} min, then ${at(second.tempC)} ${second.timeMin}`;
 }
 
 function topLine(top: Top, wash: string, say: Say): string {
-  if (top.kind === 'lid') return `lid ${say(top.disc.diameterCm, 'cm')}, ${wash}`;
-  if (top.kind === 'crumb')
-    return `${say(top.crumb.massG, 'g')} crumb, ${say(top.crumb.thicknessCm, 'cm')} deep`;
-  const { lengthsCm, widthCm } = top.lattice;
-  return `${lengthsCm.length} x ${lengthsCm.length} strips of ${say(widthCm, 'cm')}, ${wash}`;
+  switch (top.kind) {
+    case 'lid':
+      return `lid ${say(top.sheet.outline.lengthCm, 'cm')}, ${wash}`;
+    case 'lattice': {
+      const { long, cross } = top.lattice;
+      return `${long.length} x ${cross.length} strips of ${say(long[0]?.widthCm ?? 0, 'cm')}, ${wash}`;
+    }
+    case 'cut_outs':
+      return `${top.cutOuts.pieces.length} ${cutOutLabels[top.cutOuts.shape].toLowerCase()} of ${say(top.cutOuts.sizeCm, 'cm')}, ${wash}`;
+    case 'crumb':
+      return `${say(top.crumb.massG, 'g')} crumb, ${say(top.crumb.thicknessCm, 'cm')} deep`;
+    case 'border':
+      return `border ${say(top.freeForm.borderCm, 'cm')} in ${top.freeForm.pleats} pleats, ${wash}`;
+    case 'open':
+      return 'open';
+    case 'scones':
+      return `${say(top.scones.massG, 'g')} scone dough`;
+    case 'batter':
+      return `${say(top.batter.massG, 'g')} batter`;
+    case 'parcel':
+      return `${top.count} folded and sealed, ${wash}`;
+  }
+}
+
+const shellWords = { made: '', bought: 'bought shell', frozen: 'shell from the freezer' } as const;
+
+function pastryLine({ spec, build }: PiePlan, dough: string, say: Say): string {
+  const shell = formTraits(spec.form.kind).lined ? shellWords[spec.pastry.base ?? 'made'] : '';
+  const mixed = build.dough.massG > 0 ? `${say(build.dough.massG, 'g')} ${dough}` : '';
+  const base = build.base ? `base ${say(build.base.outline.lengthCm, 'cm')}` : '';
+  return [mixed, base || shell].filter(Boolean).join(', ') || 'none';
 }
 
 /** The result of each station as one short line. */
@@ -47,11 +75,11 @@ export function stationResults(spec: PieSpec, plan: PiePlan | null, say: Say): R
     return { shape: spec.dish.label, fruit: wait, juice: wait, pastry: dough, top: wash, oven: wait };
   }
   return {
-    shape: `${spec.dish.label}, ${formWords[spec.form.kind]}`,
+    shape: `${spec.dish.label}, ${formTraits(spec.form.kind).label}`,
     fruit: fruitLine(spec, plan, say),
     juice: juiceLine(spec, plan, say),
-    pastry: `${say(plan.build.dough.massG, 'g')} ${dough}, base ${say(plan.build.base.diameterCm, 'cm')}`,
+    pastry: pastryLine(plan, dough, say),
     top: topLine(plan.build.top, wash, say),
-    oven: ovenLine(plan, say),
+    oven: ovenLine(spec, plan, say),
   };
 }

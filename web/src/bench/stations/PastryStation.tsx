@@ -1,71 +1,78 @@
-import { builtInDoughs, showText } from '@mardle/core';
-import { useSettings } from '../../state/settings.js';
+import type { BaseSource } from '@mardle/core';
+import { baseSources, builtInDoughs, formTraits, showText, usualHandPie } from '@mardle/core';
 import { Choice } from '../../kit/Choice/Choice.js';
 import { Dial } from '../../kit/Dial/Dial.js';
-import { Fig } from '../../kit/Figure/Fig.js';
+import { useSettings } from '../../state/settings.js';
 import type { StationProps } from '../useBenchSpec.js';
 import { changePastry } from '../useBenchSpec.js';
-import { thicknessStops } from '../words.js';
+import { batchStops, thicknessStops } from '../words.js';
+import { DayDough } from './pastry/DayDough.js';
+import { DoughFacts } from './pastry/DoughFacts.js';
 import classes from './stations.module.css';
 
-/** Dough and how thin it is rolled. */
+const sourceWords: Readonly<Record<BaseSource, { readonly label: string; readonly note: string }>> = {
+  made: { label: 'Made here', note: 'rolled and lined' },
+  bought: { label: 'Bought shell', note: 'in its own foil' },
+  frozen: { label: 'From the freezer', note: 'your own, lined ahead' },
+};
+
+/** Dough, how thin it is rolled, where the shell comes from, and how many pies it is mixed for. */
 export function PastryStation({ spec, plan }: StationProps) {
   const units = useSettings((state) => state.units);
-  const figures = plan?.figures ?? {};
-  const dough = builtInDoughs.get(spec.pastry.dough);
+  const { lined, filled } = formTraits(spec.form.kind);
+  const { pastry } = spec;
+  const noDough = plan !== null && plan.build.dough.massG <= 0;
+  const batch = pastry.batch ?? 1;
+  const one = filled === 'parcel' ? (spec.form.handPie ?? usualHandPie).count : 1;
   return (
     <div className={classes.station}>
-      <Choice
-        label="Dough"
-        value={spec.pastry.dough}
-        options={[...builtInDoughs.values()].map(({ id, label, butter }) => ({
-          value: id,
-          label,
-          note: `${butter} butter to 100 flour`,
-        }))}
-        onChange={(id) => changePastry({ dough: id })}
-      />
-      <div className={classes.row}>
-        <Dial
-          label="Rolled"
-          value={spec.pastry.thicknessMm}
-          stops={thicknessStops}
-          hair={0.1}
-          shown={showText(spec.pastry.thicknessMm, 'mm', units)}
-          onChange={(thicknessMm) => changePastry({ thicknessMm })}
+      {lined && filled === 'dish' && (
+        <Choice
+          label="The shell"
+          value={pastry.base ?? 'made'}
+          options={baseSources.map((value) => ({ value, ...sourceWords[value] }))}
+          onChange={(base) => changePastry({ base })}
         />
-        <div className={classes.facts}>
-          <p>
-            Dough in all <Fig figure={figures['pastry.dough']} band />. Divide: base{' '}
-            <Fig figure={figures['pastry.base_mass']} />, lid <Fig figure={figures['pastry.top_mass']} />.
-          </p>
-          <p>
-            Roll the base to <Fig figure={figures['pastry.base_disc']} />
-            {figures['pastry.lid_disc'] && (
-              <>
-                , the lid to <Fig figure={figures['pastry.lid_disc']} />
-              </>
-            )}
-            {figures['lattice.longest'] && (
-              <>
-                , the strips from a sheet <Fig figure={figures['lattice.longest']} /> by{' '}
-                <Fig figure={figures['lattice.sheet_width']} />
-              </>
-            )}
-            .
-          </p>
-          <p>
-            Ice water <Fig figure={figures['pastry.water']} band />: begin with the low figure, then by the
-            spoon until a pressed handful holds.
-          </p>
-          {dough && (
-            <p>
-              {dough.note} In the cold at least {dough.chillLeastMin} min;{' '}
-              {Math.round(dough.chillGoodMin / 60)} h is better. If it shrinks when rolled, back to the cold.
-            </p>
-          )}
-        </div>
-      </div>
+      )}
+      {noDough ? (
+        <p className={classes.plain}>
+          This pie takes no dough of yours{lined ? ': its shell comes ready.' : '.'} What lies on top stands at
+          station 5.
+        </p>
+      ) : (
+        <>
+          <Choice
+            label="Dough"
+            value={pastry.dough}
+            options={[...builtInDoughs.values()].map(({ id, label, butter }) => ({
+              value: id,
+              label,
+              note: `${butter} butter to 100 flour`,
+            }))}
+            onChange={(id) => changePastry({ dough: id })}
+          />
+          <div className={classes.row}>
+            <Dial
+              label="Rolled"
+              value={pastry.thicknessMm}
+              stops={thicknessStops}
+              hair={0.1}
+              shown={showText(pastry.thicknessMm, 'mm', units)}
+              onChange={(thicknessMm) => changePastry({ thicknessMm })}
+            />
+            <Dial
+              label="Mixed for"
+              value={batch}
+              stops={batchStops}
+              hair={1}
+              shown={one > 1 ? `${batch * one} hand pies` : batch === 1 ? 'this pie' : `${batch} pies`}
+              onChange={(next) => changePastry({ batch: Math.round(next) })}
+            />
+            <DoughFacts spec={spec} plan={plan} />
+          </div>
+        </>
+      )}
+      <DayDough spec={spec} plan={plan} />
     </div>
   );
 }

@@ -9,6 +9,8 @@ interface ChartProps {
   /** What the chart shows, in words; its figures stand beside it as text. */
   readonly label: string;
   readonly onPick?: (point: number) => void;
+  /** An editable shape was dragged: which, and where it lies now. */
+  readonly onMove?: (shape: number, to: Readonly<Record<'x0' | 'x1' | 'y0' | 'y1', number>>) => void;
 }
 
 const config: Partial<Config> = { displayModeBar: false, responsive: true };
@@ -18,7 +20,7 @@ export const themeColour = (name: string): string =>
   getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim();
 
 /** A Plotly chart in the theme's colours; Plotly itself is fetched when the first chart is shown. */
-export function Chart({ data, layout, height, label, onPick }: ChartProps) {
+export function Chart({ data, layout, height, label, onPick, onMove }: ChartProps) {
   const place = useRef<HTMLDivElement>(null);
   const { colorScheme } = useMantineColorScheme();
   useEffect(() => {
@@ -46,11 +48,20 @@ export function Chart({ data, layout, height, label, onPick }: ChartProps) {
         const [first] = points;
         if (first) onPick?.(first.pointIndex);
       });
+      plot.removeAllListeners('plotly_relayout');
+      plot.on('plotly_relayout', (moved) => {
+        const key = Object.keys(moved).find((name) => name.startsWith('shapes['));
+        if (!key) return;
+        const shape = Number(/\d+/.exec(key)?.[0]);
+        const now = plot.layout.shapes?.[shape];
+        if (!now) return;
+        onMove?.(shape, { x0: Number(now.x0), x1: Number(now.x1), y0: Number(now.y0), y1: Number(now.y1) });
+      });
     });
     return () => {
       gone = true;
     };
-  }, [data, layout, height, onPick, colorScheme]);
+  }, [data, layout, height, onPick, onMove, colorScheme]);
   useEffect(() => {
     const element = place.current;
     return () => {

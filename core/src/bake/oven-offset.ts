@@ -1,0 +1,44 @@
+import type { PieBody } from './body.js';
+import { meshSizes } from './mesh-size.js';
+import type { OvenPlace } from './simulate.js';
+import { doneMin, simulateBake } from './simulate.js';
+import type { Stage } from './spec.js';
+
+/** How far from its knob an oven may be before it wants repair rather than reckoning, C. */
+const MOST_OFF_C = 60;
+/** A bake is followed this much past its stages, min. */
+const FOLLOW_MIN = 90;
+
+/** When a pie is done in an oven that is off by so much; a last stage goes on until it is. */
+function doneIn(body: PieBody, place: OvenPlace, stages: readonly Stage[], offsetC: number): number {
+  const last = stages.at(-1);
+  const longer = last ? [...stages.slice(0, -1), { ...last, timeMin: last.timeMin + FOLLOW_MIN }] : stages;
+  const oven = { ...place.oven, offsetC };
+  const { events } = simulateBake(body, { ...place, oven }, longer, meshSizes.coarse);
+  return doneMin(events, body.done) ?? Infinity;
+}
+
+/**
+ * How far off an oven is, in C, from how much longer than in a true one a pie takes in it at the same settings (negative:
+ * sooner). Done time falls as the oven gets hotter, so halving the range finds it. Null when no oven within 60 C of its
+ * knob would take that long, or when the pie is never done even in a true one.
+ */
+export function offsetFromLonger(
+  body: PieBody,
+  place: OvenPlace,
+  stages: readonly Stage[],
+  longerMin: number,
+): number | null {
+  const usual = doneIn(body, place, stages, 0);
+  const wanted = usual + longerMin;
+  if (!Number.isFinite(usual)) return null;
+  let cold = -MOST_OFF_C;
+  let hot = MOST_OFF_C;
+  if (doneIn(body, place, stages, cold) < wanted || doneIn(body, place, stages, hot) > wanted) return null;
+  for (let i = 0; i < 7; i++) {
+    const middle = (cold + hot) / 2;
+    if (doneIn(body, place, stages, middle) > wanted) cold = middle;
+    else hot = middle;
+  }
+  return Math.round((cold + hot) / 2);
+}

@@ -1,0 +1,101 @@
+import type { Bake, Reading } from '@mardle/core';
+import { typedUnit } from '@mardle/core';
+import { useMantineColorScheme } from '@mantine/core';
+import type { Data, Layout } from 'plotly.js-dist-min';
+import { useCallback, useMemo } from 'react';
+import { Chart, themeColour } from '../../../kit/Chart/Chart.js';
+import { useSettings } from '../../../state/settings.js';
+import { changeBake } from '../../useBenchSpec.js';
+import { eventMarks, movedStages, stageShapes } from './stageShapes.js';
+
+interface BakeCurvesProps {
+  readonly bake: Bake;
+}
+
+interface Curve {
+  readonly name: string;
+  readonly colour: string;
+  readonly dash: 'solid' | 'dot' | 'dash';
+  readonly of: (reading: Reading) => number;
+}
+
+const heats: readonly Curve[] = [
+  { name: 'oven', colour: 'rim', dash: 'dot', of: ({ airC }) => airC },
+  { name: 'top', colour: 'crust-dark', dash: 'solid', of: ({ topC }) => topC },
+  { name: 'base', colour: 'amber', dash: 'dash', of: ({ baseC }) => baseC },
+  { name: 'middle', colour: 'damson', dash: 'solid', of: ({ centreC }) => centreC },
+];
+/** Shares of the way: colour towards 2, deep; starch swollen. */
+const shares: readonly Curve[] = [
+  { name: 'colour', colour: 'currant', dash: 'solid', of: ({ topBrowning }) => topBrowning },
+  { name: 'set', colour: 'greengage', dash: 'dash', of: ({ set }) => set },
+];
+
+/**
+ * Temperatures of oven and pie, colour and set through both stages. The stages are drawn as bars that can be dragged: up and
+ * down for the heat, sideways for the time; the fields above do the same by keyboard.
+ */
+export function BakeCurves({ bake }: BakeCurvesProps) {
+  const system = useSettings((state) => state.units);
+  const { colorScheme } = useMantineColorScheme();
+  const { toTyped, fromTyped, word } = typedUnit('C', system);
+  const data = useMemo((): Data[] => {
+    const minutes = bake.readings.map(({ timeMin }) => timeMin);
+    const draw = (curve: Curve, to: (value: number) => number, unit: string, axis: 'y' | 'y2'): Data => ({
+      type: 'scatter',
+      mode: 'lines',
+      name: curve.name,
+      x: minutes,
+      y: bake.readings.map((reading) => to(curve.of(reading))),
+      yaxis: axis,
+      line: { color: colorScheme ? themeColour(curve.colour) : '', width: 3, dash: curve.dash },
+      hovertemplate: `${curve.name} %{y:${axis === 'y' ? '.0f' : '.2f'}} ${unit} at %{x:.0f} min<extra></extra>`,
+    });
+    return [
+      ...heats.map((curve) => draw(curve, toTyped, word, 'y')),
+      ...shares.map((curve) => draw(curve, (value) => value, '', 'y2')),
+    ];
+  }, [bake, toTyped, word, colorScheme]);
+  const layout = useMemo((): Partial<Layout> => {
+    const { lines, notes } = eventMarks(bake);
+    return {
+      xaxis: { title: { text: 'minutes in the oven' }, gridcolor: themeColour('linen-deep'), fixedrange: true },
+      yaxis: { title: { text: word }, gridcolor: themeColour('linen-deep'), fixedrange: true },
+      yaxis2: {
+        title: { text: 'colour, set' },
+        overlaying: 'y',
+        side: 'right',
+        range: [0, 3],
+        showgrid: false,
+        fixedrange: true,
+      },
+      showlegend: true,
+      legend: { orientation: 'h', y: 1.22 },
+      shapes: [...stageShapes(bake, toTyped), ...lines],
+      annotations: notes,
+      margin: { l: 56, r: 50, t: 40, b: 46 },
+      dragmode: false,
+    };
+  }, [bake, toTyped, word]);
+  const onMove = useCallback(
+    (shape: number, to: Readonly<Record<'x0' | 'x1' | 'y0' | 'y1', number>>) => {
+      const stages = movedStages(bake.stages, shape, to, fromTyped);
+      if (stages) changeBake({ stages });
+    },
+    [bake, fromTyped],
+  );
+  const end = bake.atEnd;
+  const say = (tempC: number): string => `${Math.round(toTyped(tempC))} ${word}`;
+  return (
+    <>
+      <Chart
+        data={data}
+        layout={layout}
+        height={330}
+        onMove={onMove}
+        label={`Temperatures, colour and set through the bake. At the end: oven ${say(end.airC)}, top crust ${say(end.topC)}, base ${say(end.baseC)}, middle of the filling ${say(end.centreC)}; colour ${end.topBrowning.toFixed(1)}, where 1 is golden and 2 deep; starch ${Math.round(100 * end.set)} % swollen.`}
+      />
+      <p>Drag a stage’s bar up or down for its heat, its end for its time. Minutes are windows, not promises.</p>
+    </>
+  );
+}

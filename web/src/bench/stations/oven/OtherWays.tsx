@@ -1,0 +1,83 @@
+import { Table } from '@mantine/core';
+import type { Bake, KnobKind } from '@mardle/core';
+import { markOnKnob, showText } from '@mardle/core';
+import { useSettings } from '../../../state/settings.js';
+import { colourWord } from '../../CrossSection/colours.js';
+import { changeBake } from '../../useBenchSpec.js';
+import classes from '../stations.module.css';
+
+interface OtherWaysProps {
+  readonly bake: Bake;
+  readonly knob: KnobKind | undefined;
+}
+
+/** Ranges within which the pie still comes out right, and what the next best heats cost. */
+export function OtherWays({ bake, knob }: OtherWaysProps) {
+  const units = useSettings((state) => state.units);
+  const { bands, others } = bake;
+  if (!bands) return null;
+  const heat = (tempC: number): string => markOnKnob(tempC, knob) ?? showText(tempC, 'C', units);
+  const range = (low: string, high: string): string => (low === high ? low : `${low} to ${high}`);
+  const minutes = ({ low, high }: { readonly low: number; readonly high: number }): string =>
+    range(String(Math.round(low)), `${Math.round(high)} min`).replace(/^(\d+)$/, '$1 min');
+  return (
+    <details className={classes.day}>
+      <summary>What else would do</summary>
+      <p>
+        It comes out right with a first stage of {range(heat(bands.firstC.low), heat(bands.firstC.high))} for{' '}
+        {minutes(bands.firstMin)}, then {range(heat(bands.secondC.low), heat(bands.secondC.high))} for{' '}
+        {minutes(bands.secondMin)}, the others following.
+      </p>
+      {others.length > 0 && (
+        <Table fz="md" verticalSpacing={3} aria-label="Other heats">
+          <Table.Thead>
+            <Table.Tr>
+              {['First', 'Then', 'Out after', 'Costs', 'Top', ''].map((word) => (
+                <Table.Th key={word}>{word}</Table.Th>
+              ))}
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
+            {others.slice(0, 6).map((way) => {
+              const firstMin = Math.round(way.firstMin);
+              const restMin = Math.max(0, Math.round(way.doneMin) - firstMin);
+              const longer = Math.round(way.longerMin);
+              return (
+                <Table.Tr key={`${way.firstC}/${way.secondC}`}>
+                  <Table.Td>
+                    {heat(way.firstC)}, {firstMin} min
+                  </Table.Td>
+                  <Table.Td>
+                    {heat(way.secondC)}, {restMin} min
+                  </Table.Td>
+                  <Table.Td>{firstMin + restMin} min</Table.Td>
+                  <Table.Td>
+                    {longer === 0 ? 'no time' : longer > 0 ? `${longer} min more` : `${-longer} min less`}
+                  </Table.Td>
+                  <Table.Td>{colourWord(way.browning)}</Table.Td>
+                  <Table.Td>
+                    <button
+                      type="button"
+                      className={classes.link}
+                      aria-label={`Bake at ${heat(way.firstC)}, then ${heat(way.secondC)}`}
+                      onClick={() =>
+                        changeBake({
+                          stages: [
+                            { tempC: way.firstC, timeMin: firstMin },
+                            { tempC: way.secondC, timeMin: restMin },
+                          ],
+                        })
+                      }
+                    >
+                      take it
+                    </button>
+                  </Table.Td>
+                </Table.Tr>
+              );
+            })}
+          </Table.Tbody>
+        </Table>
+      )}
+    </details>
+  );
+}

@@ -1,0 +1,92 @@
+import type { Bake, Stage } from '@mardle/core';
+import { limitOf } from '@mardle/core';
+import type { Annotation, Shape } from 'plotly.js-dist-min';
+import { themeColour } from '../../../kit/Chart/Chart.js';
+
+/** Both stages as bars at their heat; these come first among the shapes, so that a shape's number is its stage's. */
+export function stageShapes({ stages }: Bake, toTyped: (tempC: number) => number): Partial<Shape>[] {
+  const [first, second] = stages;
+  const bar = (from: number, to: number, tempC: number, colour: string): Partial<Shape> => ({
+    type: 'line',
+    x0: from,
+    x1: to,
+    y0: toTyped(tempC),
+    y1: toTyped(tempC),
+    editable: true,
+    line: { color: themeColour(colour), width: 7 },
+  });
+  return [
+    bar(0, first.timeMin, first.tempC, 'currant'),
+    bar(first.timeMin, first.timeMin + second.timeMin, second.tempC, 'amber'),
+  ];
+}
+
+/** What happens when, as thin lines with a word over them. */
+export function eventMarks({ events, turnMin, foilMin, outMin }: Bake): {
+  readonly lines: Partial<Shape>[];
+  readonly notes: Partial<Annotation>[];
+} {
+  const marks = (
+    [
+      ['turn', turnMin],
+      ['foil', foilMin],
+      ['golden', events.goldenMin],
+      ['bubbles', events.centreBubblingMin],
+      ['tender', events.tenderMin],
+    ] as const
+  )
+    .flatMap(([word, at]) => (at === null || at > outMin ? [] : [{ word, at }]))
+    .sort((a, b) => a.at - b.at);
+  return {
+    lines: marks.map(({ at }) => ({
+      type: 'line',
+      x0: at,
+      x1: at,
+      yref: 'paper',
+      y0: 0,
+      y1: 1,
+      line: { color: themeColour('ink-soft'), width: 1, dash: 'dot' },
+    })),
+    notes: marks.map(({ word, at }, i) => ({
+      x: at,
+      yref: 'paper',
+      y: 1 - 0.08 * (i % 3),
+      text: word,
+      showarrow: false,
+      xanchor: 'left',
+      font: { size: 13 },
+    })),
+  };
+}
+
+const within = (path: string, value: number): number => {
+  const { least, most } = limitOf(path);
+  return Math.min(most, Math.max(least, value));
+};
+
+const MINUTE_STEP = 1;
+const HEAT_STEP = 5;
+
+/** The stages after a bar was dragged; null when it was not a stage's. Heats in steps of five of the baker's own degrees. */
+export function movedStages(
+  stages: readonly [Stage, Stage],
+  shape: number,
+  { x0, x1, y0, y1 }: Readonly<Record<'x0' | 'x1' | 'y0' | 'y1', number>>,
+  fromTyped: (typed: number) => number,
+): readonly [Stage, Stage] | null {
+  const [first, second] = stages;
+  const tempC = within(
+    'bake.stages.tempC',
+    fromTyped(Math.round((y0 + y1) / 2 / HEAT_STEP) * HEAT_STEP),
+  );
+  const minutes = (value: number): number =>
+    within('bake.stages.timeMin', Math.round(value / MINUTE_STEP) * MINUTE_STEP);
+  if (shape === 0) return [{ tempC, timeMin: minutes(x1) }, second];
+  if (shape !== 1) return null;
+  // The start of the second bar is the end of the first stage; its end is the time out.
+  const firstMin = minutes(x0);
+  return [
+    { ...first, timeMin: firstMin },
+    { tempC, timeMin: minutes(x1 - firstMin) },
+  ];
+}

@@ -1,0 +1,80 @@
+import type { DishSpec, PieSpec } from '@mardle/core';
+import { dishProblems, equivalents, formTraits, isSameDish, scaleToDish, showText } from '@mardle/core';
+import { useState } from 'react';
+import { useKitchen } from '../../../api/kitchen.js';
+import { Choice } from '../../../kit/Choice/Choice.js';
+import { useSettings } from '../../../state/settings.js';
+import type { StationProps } from '../../useBenchSpec.js';
+import { changeSpec } from '../../useBenchSpec.js';
+import classes from '../stations.module.css';
+import { DishFields } from './DishFields.js';
+
+const fitWords = {
+  takes_it: 'takes it as it is',
+  room_to_spare: 'room to spare',
+  left_over: 'filling left over',
+} as const;
+
+/** Has the baker set amounts by weight? Then another dish may want them scaled. */
+const hasAmounts = ({ filling }: PieSpec): boolean =>
+  filling.fruitMassG !== null || filling.sugar.massG !== null || filling.thickenerMassG !== null;
+
+/** Which dish: one of the kitchen's, or any other by its measures or the water it holds. */
+export function DishPart({ spec }: StationProps) {
+  const { data: kitchen } = useKitchen();
+  const units = useSettings((state) => state.units);
+  const [before, setBefore] = useState<PieSpec | null>(null);
+  const { dish } = spec;
+  const inDish = formTraits(spec.form.kind).filled === 'dish';
+  const dishes = (kitchen?.dishes ?? []).filter(({ depthCm }) => depthCm > 2 === inDish);
+  const same = dishes.find((own) => isSameDish(own, dish));
+  const fits = equivalents(spec.form, dish, dishes);
+  const note = (own: DishSpec & { readonly id: string }): string => {
+    const found = fits.find((one) => one.dish.id === own.id);
+    const size = `${showText(own.topCm, 'cm', units)}${
+      own.widthCm ? ` x ${showText(own.widthCm, 'cm', units)}` : ' across'
+    }, ${showText(own.depthCm, 'cm', units)} deep`;
+    return !found || own.id === same?.id
+      ? size
+      : `${size}; takes ${found.factor.toFixed(2)} of this: ${fitWords[found.fits]}`;
+  };
+  const take = (next: DishSpec): void => {
+    setBefore(hasAmounts(spec) && inDish ? spec : null);
+    changeSpec((old) => ({ ...old, dish: next }));
+  };
+  return (
+    <>
+      <Choice
+        label={inDish ? 'Dish' : 'Sheet'}
+        value={same?.id ?? 'other'}
+        options={[
+          ...dishes.map((own) => ({ value: own.id, label: own.label, note: note(own) })),
+          { value: 'other', label: inDish ? 'Another dish' : 'Another sheet', note: 'measure it' },
+        ]}
+        onChange={(id) => {
+          const own = dishes.find((other) => other.id === id);
+          if (own) {
+            const { id: _, ...chosen } = own;
+            take(chosen);
+          } else take({ ...dish, label: inDish ? 'Another dish' : 'Another sheet' });
+        }}
+      />
+      {before && before.dish !== dish && dishProblems(dish).length === 0 && (
+        <p className={classes.plain} role="status">
+          Your weighed amounts stayed as they were.{' '}
+          <button
+            type="button"
+            className={classes.link}
+            onClick={() => {
+              changeSpec((old) => scaleToDish({ ...old, dish: before.dish }, old.dish));
+              setBefore(null);
+            }}
+          >
+            Scale them to this dish
+          </button>
+        </p>
+      )}
+      {!same && <DishFields dish={dish} onChange={(next) => changeSpec((old) => ({ ...old, dish: next }))} />}
+    </>
+  );
+}
