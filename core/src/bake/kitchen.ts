@@ -1,11 +1,12 @@
-import type { PieBody } from './body.js';
+import type { FillingBody, PieBody } from './body.js';
 import { constant } from './constants.js';
 import type { CrustTable } from './crust.js';
 import { crustTable } from './crust.js';
 import type { RateTable } from './kinetics.js';
 import { dryBrowningRate, rateTable, softeningRate, starchRate } from './kinetics.js';
 import type { Mesh } from './mesh.js';
-import { conductivity, withAir } from './properties.js';
+import { cellKinds } from './mesh.js';
+import { conductivity, density, withAir } from './properties.js';
 import { boilingC } from './water.js';
 
 /** What surrounds the pie in one step. */
@@ -13,7 +14,8 @@ export interface Around {
   readonly airC: number;
   /** What faces looking up, down and aside see. */
   readonly radiantC: readonly [up: number, down: number, aside: number];
-  readonly convectionWM2K: number;
+  /** For faces that look up, down and aside. */
+  readonly convectionWM2K: readonly [up: number, down: number, aside: number];
   readonly vapourPa: number;
   /** Foil or weights over the top: share of the convection and emissivity that they leave; 1 and 1 when bare. */
   readonly cover: { readonly share: number; readonly emissivity: number };
@@ -31,7 +33,7 @@ export const evenAround = (
 ): Around => ({
   airC: tempC,
   radiantC: [radiantC, radiantC, radiantC],
-  convectionWM2K,
+  convectionWM2K: [convectionWM2K, convectionWM2K, convectionWM2K],
   vapourPa,
   cover: bareTop,
 });
@@ -66,8 +68,18 @@ export interface Work {
   readonly faceDriesPerK: Float64Array;
 }
 
-/** Share of air between the pieces of fruit. Estimate. */
-const AIR_SHARE = 0.08;
+/** Share of air in a filling that fills its room: what its mass, at the density of its stuff, leaves of the volume. */
+function airShare(mesh: Mesh, { massKg, composition }: FillingBody): number {
+  let volumeM3 = 0;
+  for (let i = 0; i < mesh.kind.length; i++) {
+    if (mesh.kind[i] === cellKinds.filling) volumeM3 += mesh.volumeM3[i]!;
+  }
+  return Math.min(MOST_AIR, Math.max(LEAST_AIR, 1 - massKg / (density(composition, 60) * volumeM3)));
+}
+
+/** Some air stays in any heap of fruit; more than this is no longer a filling. Estimates. */
+const LEAST_AIR = 0.04;
+const MOST_AIR = 0.6;
 const WATER_KG_MOL = 0.018015;
 const GELATINE_LIKE_C = 70;
 
@@ -101,7 +113,9 @@ export function kitchenFor(mesh: Mesh, body: PieBody, pressurePa: number): Kitch
     crust: crustTable(pressurePa),
     fillingBoilsC: boilingC(pressurePa, activity),
     fillingActivity: activity,
-    fillingK: filling ? withAir(conductivity(filling.composition, 60), AIR_SHARE) : constant('crust_k_wet'),
+    fillingK: filling
+      ? withAir(conductivity(filling.composition, 60), airShare(mesh, filling))
+      : constant('crust_k_wet'),
     swelling: rateTable((tempC) =>
       starchRate(tempC, body.starchSwellsC || GELATINE_LIKE_C, filling?.syrupShare ?? 0),
     ),

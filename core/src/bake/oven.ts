@@ -66,10 +66,11 @@ const OVEN_VAPOUR_PA = 3000;
 /** What a pie meets in the oven at a moment. */
 export const aroundIn = (state: OvenState, traits: OvenTraits, cover: Around['cover'] = bareTop): Around => {
   const [up, down, aside] = traits.radiantRiseC;
+  const convection = traits.convectionWM2K;
   return {
     airC: state.wallC - state.airDipC,
     radiantC: [state.wallC + up, state.wallC + down, state.wallC + aside],
-    convectionWM2K: traits.convectionWM2K,
+    convectionWM2K: [convection, convection, convection],
     vapourPa: OVEN_VAPOUR_PA,
     cover,
   };

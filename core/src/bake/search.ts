@@ -7,7 +7,7 @@ import { meshSizes } from './mesh-size.js';
 import type { Paused } from './paused.js';
 import type { Reading } from './readings.js';
 import type { Run, Touches } from './simulate.js';
-import { advance, branch, doneMin, eventsIn, noTouches, reading, startRun } from './simulate.js';
+import { advance, branch, doneMin, eventsIn, homeMin, noTouches, reading, startRun } from './simulate.js';
 import type { BakeSpec, ColourName, Stage } from './spec.js';
 import { colourTargets } from './spec.js';
 
@@ -31,7 +31,7 @@ export interface FoundStages {
   readonly others: readonly OtherWay[];
 }
 
-/** Bakes on at a setting until the pie is done; null when it never is. */
+/** Bakes on at a setting until the pie is done and coloured; null when it never is done. */
 function finish(
   run: Run,
   settingC: number,
@@ -47,9 +47,9 @@ function finish(
     const now = reading(run);
     readings.push(now);
     if (rule.bubblesMin !== null && !now.centreBubbling) continue;
-    const done = doneMin(eventsIn(readings, rule, colour), rule);
-    if (done !== null && now.timeMin >= done)
-      return { doneMin: Math.max(done, fromMin), browning: now.topBrowning, baseMoisture: now.baseMoisture };
+    const home = homeMin(eventsIn(readings, rule, colour), rule, now.timeMin);
+    if (home !== null && now.timeMin >= home)
+      return { doneMin: Math.max(home, fromMin), browning: now.topBrowning, baseMoisture: now.baseMoisture };
   }
   return null;
 }
@@ -79,9 +79,7 @@ function* tryPairs(body: PieBody, spec: BakeSpec, { size, touches, keep }: Tryin
   const lower = spec.oven.kind === 'fan' ? searchGrid.fanLowerC : 0;
   const firstLower = lower + (body.top?.startsLowerC ?? 0);
   const setting = (tempC: number): number => onKnob(tempC, spec.oven.knob);
-  const firsts = keep
-    ? [keep.firstC]
-    : unique(searchGrid.firstC.map((tempC) => setting(tempC - firstLower)));
+  const firsts = keep ? [keep.firstC] : unique(searchGrid.firstC.map((tempC) => setting(tempC - firstLower)));
   const seconds = keep ? [keep.secondC] : unique(searchGrid.secondC.map((tempC) => setting(tempC - lower)));
   const rows: Way[][] = [];
   let tried = 0;
@@ -145,9 +143,14 @@ function interpolate(row: readonly Way[]): Way[] {
   return filled;
 }
 
+/** A second stage shorter than this is not worth turning the knob for, min. Common practice, no source. */
+const WORTH_TURNING_MIN = 8;
+const isSingle = ({ firstC, secondC }: Way): boolean => firstC === secondC;
+const isWorthTwo = (way: Way): boolean => isSingle(way) || way.doneMin - way.firstMin >= WORTH_TURNING_MIN;
+
 /** Both stages in whole minutes; a single stage is cut where a two-stage bake would be looked at. */
 function stagesOf(best: Way): [Stage, Stage] {
-  const single = best.firstC === best.secondC;
+  const single = isSingle(best);
   const outMin = Math.round(best.doneMin);
   const firstMin = single ? Math.round(outMin / 2) : Math.round(best.firstMin);
   const lastMin = Math.max(single ? 0 : 5, outMin - firstMin);
@@ -170,15 +173,20 @@ export function* findStages(
   const target = colourTargets[spec.colour].index;
   const trying = { size, touches, keep };
   const rows = yield* spec.singleStage ? trySingles(body, spec, trying) : tryPairs(body, spec, trying);
-  const ways = rows.flatMap(interpolate);
+  const tried = rows.flatMap(interpolate);
+  const worthTwo = tried.filter(isWorthTwo);
+  // A small pie is done before lowering the heat is worth a walk to the oven: one heat may serve it better.
+  const asOne = worthTwo.length < tried.length ? (yield* trySingles(body, spec, trying)).flat() : [];
+  const ways = spec.singleStage || keep ? tried : [...worthTwo, ...asOne];
   const pairs = bestOfPairs(ways, target);
   const [best] = pairs;
   if (!best) return null;
+  const alike = ways.filter((way) => isSingle(way) === isSingle(best));
   return {
     stages: stagesOf(best),
     doneMin: best.doneMin,
     browning: best.browning,
-    bands: bandsOf(ways, best, target),
+    bands: bandsOf(alike, best, target),
     others: pairs.slice(1).map((way) => ({
       ...way,
       longerMin: way.doneMin - best.doneMin,

@@ -169,6 +169,18 @@ export function doneMin(events: BakeEvents, rule: DoneRule): number | null {
   );
 }
 
+/** A done filling waits this long for its top to colour; then the pie comes out pale. Estimate. */
+export const WAITS_FOR_COLOUR_MIN = 20;
+
+/** When a pie is home: done, and its top coloured or waited for as long as the filling bears; null while it is neither. */
+export function homeMin(events: BakeEvents, rule: DoneRule, nowMin: number): number | null {
+  const done = doneMin(events, rule);
+  if (done === null) return null;
+  const longest = done + WAITS_FOR_COLOUR_MIN;
+  if (events.colouredMin !== null) return Math.max(done, Math.min(events.colouredMin, longest));
+  return nowMin >= longest ? longest : null;
+}
+
 export interface BakeRun {
   readonly readings: readonly Reading[];
   readonly events: BakeEvents;

@@ -36,7 +36,7 @@ export function meetOven(
     const area = faces.areaM2[f]!;
     const temp = state.tempC[cell]!;
     const up = faces.looks[f] === looking.up;
-    const h = around.convectionWM2K * faces.share[f]! * (up ? around.cover.share : 1);
+    const h = around.convectionWM2K[faces.looks[f]!]! * faces.share[f]! * (up ? around.cover.share : 1);
     const emissivity = faces.emissivity[f]! * (up ? around.cover.emissivity : 1);
     const radiantC = around.radiantC[faces.looks[f]!]!;
     const surfaceK = temp + 273.15;

@@ -9,7 +9,7 @@ import { baseSheet, doughOverG, roll } from './rolled.js';
 import type { DishSpec, FormSpec, PastrySpec } from './spec.js';
 import { usualFreeForm } from './spec.js';
 import type { Top } from './top.js';
-import { makeTop, topDoughG, topLiesG } from './top.js';
+import { BATTER_PER_FRUIT, makeTop, topDoughG, topLiesG } from './top.js';
 import type { Vessel } from './vessel.js';
 import { heightsIn, vesselOf } from './vessel.js';
 
@@ -50,9 +50,8 @@ export function buildPie(
   larder: Larder,
 ): Build {
   const vessel = vesselOf(form, dishSpec);
-  const topAdded = formTraits(form.kind).thickened ? 0 : filling.fruitG;
-  // Batter takes its own room, as much again as the fruit.
-  const withBatterMl = form.kind === 'buckle' ? topAdded : 0;
+  // Batter takes its own room beside the fruit.
+  const withBatterMl = form.kind === 'buckle' ? filling.fruitG * BATTER_PER_FRUIT : 0;
   const raw = heightsIn(vessel, filling.heapMl + withBatterMl, form);
   const baked = heightsIn(vessel, filling.cookedMl + withBatterMl * BATTER_RISES, form);
   const base = makeBase(form, dishSpec, pastry);

@@ -35,8 +35,8 @@ export type TopOf<Kind extends Top['kind']> = Extract<Top, { kind: Kind }>;
 const SCONE_G_PER_CM2 = 0.9;
 const DOCKED_SHARE = 0.01;
 const TUCKED_CM = 1;
-/** Batter goes with as much fruit. Estimate. */
-const BATTER_PER_FRUIT = 1;
+/** Batter by mass for its fruit. Common practice, no source. */
+export const BATTER_PER_FRUIT = 1.4;
 
 /** Sizes the top of a form over a heap that stands above the rim. Throws for an unknown crumb; `checkSpec` finds it first. */
 export function makeTop(

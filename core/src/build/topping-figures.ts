@@ -127,7 +127,7 @@ export function toppingFigures(
         openFigure(top, 'What the scones leave: steam and juice come up between them.'),
       ];
     case 'batter':
-      return batterFigures(pastry, top.batter.massG, 'Batter', 'As much batter as fruit.');
+      return batterFigures(pastry, top.batter.massG, 'Batter', '1.4 times the fruit.');
     case 'open':
       return [
         openFigure(top, 'Nothing lies over it.'),

@@ -18,6 +18,7 @@ import {
   doneMin,
   findStages,
   finishNow,
+  homeMin,
   meshSizes,
   noTouches,
   SEARCH_SHARE,
@@ -64,6 +65,8 @@ const FOIL_WORTH_MIN = 6;
 /** Filling that foil holds back is given at most this much longer. */
 const MOST_LONGER_MIN = 40;
 const OTHERS_KEPT = 8;
+/** A second stage of a found bake is at least this long. Common practice, no source. */
+const SHORTEST_SECOND_MIN = 5;
 
 interface Baked {
   readonly stages: readonly [Stage, Stage];
@@ -77,15 +80,25 @@ const turnAt = ([first, second]: readonly [Stage, Stage]): number =>
   Math.round(first.timeMin + second.timeMin / 3);
 
 /** Doors opened for what hands do: turning, foil, weights. */
-const touchesFor = (
-  stages: readonly [Stage, Stage],
-  foilMin: number | null,
-  weightsMin: number,
-): Touches => ({
+const touchesFor = (turnMin: number, foilMin: number | null, weightsMin: number): Touches => ({
   foilMin,
   weightsMin,
-  doorMin: [turnAt(stages), ...(foilMin === null ? [] : [foilMin]), ...(weightsMin > 0 ? [weightsMin] : [])],
+  doorMin: [turnMin, ...(foilMin === null ? [] : [foilMin]), ...(weightsMin > 0 ? [weightsMin] : [])],
 });
+
+/**
+ * The search's stages, ended when the pie is home on this finer mesh: the last stage goes on or stops sooner. Looked for in
+ * the bake at hand first, then in a longer one.
+ */
+function untilHome(body: PieBody, baked: Baked, longer: () => Baked): readonly [Stage, Stage] {
+  const [first, second] = baked.stages;
+  const homeOf = ({ run, stages }: Baked): number | null => homeMin(run.events, body.done, outOf(stages));
+  const home = homeOf(baked) ?? homeOf(longer());
+  if (home === null) return baked.stages;
+  const single = first.tempC === second.tempC;
+  const least = single ? 0 : SHORTEST_SECOND_MIN;
+  return [first, { ...second, timeMin: Math.max(least, Math.ceil(home) - first.timeMin) }];
+}
 
 /** Bakes with the touches; lays foil where the top would get too dark, and gives the filling the time that it costs. */
 function bakeWith(
@@ -97,12 +110,21 @@ function bakeWith(
 ): Baked {
   const target = colourTargets[bake.colour].index;
   const limit = Math.min(target * FOIL_PAST_TARGET, constant('too_dark') * 0.8);
+  const turnMin = turnAt(asked);
   let stages = asked;
   const run = (foilMin: number | null): Baked => {
-    const touches = touchesFor(stages, foilMin, weightsMin);
+    const touches = touchesFor(turnMin, foilMin, weightsMin);
     return { stages, touches, run: simulateBake(body, bake, stages, size, touches) };
   };
   let baked = run(null);
+  if (bake.stages === null) {
+    stages = untilHome(body, baked, () => {
+      const [first, second] = asked;
+      stages = [first, { ...second, timeMin: second.timeMin + MOST_LONGER_MIN }];
+      return run(null);
+    });
+    if (outOf(stages) !== outOf(asked)) baked = run(null);
+  }
   if (!body.filling) return baked;
   const passes = baked.run.readings.find((reading) => reading.topBrowning >= limit);
   if (!passes || passes.timeMin > outOf(stages) - FOIL_WORTH_MIN) return baked;
@@ -113,7 +135,6 @@ function bakeWith(
     const middle = Math.round((early + late) / 2);
     if (middle === Math.round(early)) break;
     const tried = run(middle);
-    baked = tried;
     if ((tried.run.readings.at(-1)?.topBrowning ?? 0) > target * FOIL_AIMS_AT) late = middle;
     else early = middle;
   }
@@ -133,12 +154,7 @@ function bakeWith(
 }
 
 /** Finds the stages if the baker set none, bakes, cools; pauses often. Null when no setting gets the pie done. */
-function* bakeOne(
-  body: PieBody,
-  bake: BakeSpec,
-  weightsMin: number,
-  size: MeshSize,
-): Paused<Bake | null> {
+function* bakeOne(body: PieBody, bake: BakeSpec, weightsMin: number, size: MeshSize): Paused<Bake | null> {
   const weighted = { ...noTouches, weightsMin };
   const found = bake.stages ? null : yield* findStages(body, bake, { touches: weighted });
   const asked = bake.stages ?? found?.stages;
@@ -157,7 +173,7 @@ function* bakeOne(
     events,
     doneMin: doneMin(events, body.done),
     outMin: outOf(stages),
-    turnMin: turnAt(stages),
+    turnMin: turnAt(asked),
     foilMin: touches.foilMin,
     touches,
     atEnd,
@@ -196,7 +212,7 @@ export const bakeWork = (work: OvenWork, bake: BakeSpec): Bake | null => finishN
  */
 export function roughBake({ body }: OvenWork, bake: BakeSpec, before: Bake): Bake | null {
   const stages = bake.stages ?? before.stages;
-  const touches = touchesFor(stages, before.foilMin, body.filling ? 0 : before.touches.weightsMin);
+  const touches = touchesFor(turnAt(stages), before.foilMin, body.filling ? 0 : before.touches.weightsMin);
   const { readings, events, run } = simulateBake(body, bake, stages, meshSizes.coarse, touches);
   const atEnd = readings.at(-1);
   if (!atEnd) return null;

@@ -34,26 +34,29 @@ const FLAT_CM = 2.5;
 
 const isSheet = ({ depthCm }: DishSpec): boolean => depthCm <= FLAT_CM;
 
-/** The dish that a form needs, when the one at hand will not do. */
-function neededDish(spec: PieSpec, kind: FormKind): DishSpec | null {
-  const { filled } = formTraits(kind);
-  if (filled === 'dish') {
-    if (isSheet(spec.dish)) return builtInDish(kind === 'upside_down' ? 'skillet_26' : 'round_23');
-    return kind === 'upside_down' && !isRound(topOutline(spec.dish)) ? builtInDish('skillet_26') : null;
-  }
+/** The dish that a form needs, when the one at hand will not do: one of the baker's own if any will. */
+function neededDish(spec: PieSpec, kind: FormKind, own: readonly DishSpec[]): DishSpec | null {
   const { fillingCm } = foldFreeForm(spec.form.freeForm ?? usualFreeForm);
-  const fits = kind !== 'free_form' || fillingCm <= topOutline(spec.dish).widthCm;
-  return isSheet(spec.dish) && fits ? null : builtInDish('sheet_40');
+  const suits = (dish: DishSpec): boolean => {
+    if (formTraits(kind).filled === 'dish') {
+      return !isSheet(dish) && (kind !== 'upside_down' || isRound(topOutline(dish)));
+    }
+    return isSheet(dish) && (kind !== 'free_form' || fillingCm <= topOutline(dish).widthCm);
+  };
+  if (suits(spec.dish)) return null;
+  const ready =
+    formTraits(kind).filled !== 'dish' ? 'sheet_40' : kind === 'upside_down' ? 'skillet_26' : 'round_23';
+  return own.find(suits) ?? builtInDish(ready);
 }
 
 /** Takes up a form. Fruit, sugar and oven stay; only what the form cannot do with is changed, and said. */
-export function changeForm(spec: PieSpec, kind: FormKind): FormChange {
+export function changeForm(spec: PieSpec, kind: FormKind, own: readonly DishSpec[] = []): FormChange {
   const changes: string[] = [];
   let next: PieSpec = { ...spec, form: { ...spec.form, kind } };
-  const dish = neededDish(spec, kind);
+  const dish = neededDish(spec, kind, own);
   if (dish) {
     next = { ...next, dish };
-    changes.push(`It is made in ${dish.label} now.`);
+    changes.push(`It is made ${isSheet(dish) ? 'on' : 'in'} another dish now: ${dish.label}.`);
   }
   if (
     next.filling.fruitMassG !== null &&

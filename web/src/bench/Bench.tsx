@@ -11,10 +11,8 @@ import { useBench } from '../state/bench.js';
 import { usePlanOf } from '../state/plan.js';
 import classes from './Bench.module.css';
 import { BenchHead } from './BenchHead.js';
-import type { PieView } from './CrossSection/section.js';
-import { CrossSection } from './CrossSection/CrossSection.js';
-import { HeatView } from './CrossSection/HeatView.js';
-import { SliceOnPlate } from './SliceOnPlate/SliceOnPlate.js';
+import type { Picture } from './PiePicture.js';
+import { PiePicture, pictures } from './PiePicture.js';
 import { Slip } from './Slip/Slip.js';
 import { FruitStation } from './stations/FruitStation.js';
 import { JuiceStation } from './stations/JuiceStation.js';
@@ -25,14 +23,6 @@ import { TopStation } from './stations/TopStation.js';
 import { WorkLine } from './WorkLine/WorkLine.js';
 
 const isStation = (name: string | null): name is Station => stations.some((station) => station === name);
-
-type Picture = PieView | 'slice' | 'heat';
-const pictures: readonly (readonly [Picture, string])[] = [
-  ['filled', 'as filled'],
-  ['baked', 'as baked'],
-  ['slice', 'the slice'],
-  ['heat', 'the heat'],
-];
 
 interface BenchProps {
   readonly pie: PieResponse;
@@ -80,13 +70,7 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
                     </button>
                   ))}
                 </div>
-                {view === 'slice' ? (
-                  <SliceOnPlate plan={plan} />
-                ) : view === 'heat' ? (
-                  <HeatView plan={plan} />
-                ) : (
-                  <CrossSection plan={plan} view={view} />
-                )}
+                <PiePicture plan={plan} view={view} />
               </>
             ) : (
               <div role="alert">

@@ -98,7 +98,9 @@ function DishForm({ dish, isNew, onGone }: DishFormProps) {
             Put it away
           </Button>
         )}
-        <span role="status">{keep.isSuccess && !changed ? 'Kept. Pies made in it stay as they were.' : ''}</span>
+        <span role="status">
+          {keep.isSuccess && !changed ? 'Kept. Pies made in it stay as they were.' : ''}
+        </span>
       </Group>
     </Plate>
   );

@@ -37,7 +37,11 @@ export function OvenOffset({ oven, onOffset }: OvenOffsetProps) {
         ]}
         onChange={setWay}
       />
-      {way === 'thermometer' ? <ByThermometer onOffset={onOffset} /> : <ByPie oven={oven} onOffset={onOffset} />}
+      {way === 'thermometer' ? (
+        <ByThermometer onOffset={onOffset} />
+      ) : (
+        <ByPie oven={oven} onOffset={onOffset} />
+      )}
     </section>
   );
 }
@@ -69,8 +73,8 @@ function ByThermometer({ onOffset }: Pick<OvenOffsetProps, 'onOffset'>) {
         Take it
       </Button>
       <p className={classes.what}>
-        In the middle of the oven, the door shut, after the warm-up; the mean of a few readings, for the heat goes
-        up and down.
+        In the middle of the oven, the door shut, after the warm-up; the mean of a few readings, for the heat
+        goes up and down.
       </p>
       {!possible && (
         <p role="alert" className={classes.bad}>
@@ -111,16 +115,21 @@ function ByPie({ oven, onOffset }: OvenOffsetProps) {
         onChange={setPie}
       />
       <NumberInput
-        label="takes longer by, min"
-        description="less than 0: sooner"
-        w={170}
+        label="takes longer by, min (sooner: below 0)"
+        w={300}
+        hideControls
         min={-60}
         max={90}
         clampBehavior="strict"
         value={longerMin}
         onChange={setLonger}
       />
-      <Button variant="default" loading={busy} disabled={typeof longerMin !== 'number'} onClick={() => void find()}>
+      <Button
+        variant="default"
+        loading={busy}
+        disabled={typeof longerMin !== 'number'}
+        onClick={() => void find()}
+      >
         Work it out
       </Button>
       <span role="status" className={classes.what}>
@@ -129,8 +138,8 @@ function ByPie({ oven, onOffset }: OvenOffsetProps) {
       </span>
       {!busy && found === null && (
         <p role="alert" className={classes.bad}>
-          No oven within 60 °C of its knob would take that long. Look at the pie and the minutes again, or lay a
-          thermometer in the oven.
+          No oven within 60 °C of its knob would take that long. Look at the pie and the minutes again, or lay
+          a thermometer in the oven.
         </p>
       )}
     </Group>

@@ -77,6 +77,7 @@ function OvenForm({ oven, isNew, onGone }: OvenFormProps) {
           path="bake.oven.warmUpMin"
           label="Hot through after"
           unit="min"
+          width={200}
           value={draft.warmUpMin}
           onChange={(warmUpMin) => warmUpMin !== null && set({ warmUpMin })}
         />

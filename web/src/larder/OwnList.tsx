@@ -22,7 +22,14 @@ interface OwnListProps<Kind extends Thing> {
 }
 
 /** Things of this kitchen's own: the list at the left, the chosen one at the right. */
-export function OwnList<Kind extends Thing>({ label, addLabel, things, make, note, children }: OwnListProps<Kind>) {
+export function OwnList<Kind extends Thing>({
+  label,
+  addLabel,
+  things,
+  make,
+  note,
+  children,
+}: OwnListProps<Kind>) {
   const [chosenId, choose] = useState<string | null>(null);
   const [added, setAdded] = useState<Kind | null>(null);
   const fresh = added && !things.some(({ id }) => id === added.id) ? added : null;

@@ -1,5 +1,13 @@
 import type { Bake, BakeSpec, HeatPicture, OvenWork, Paused, PieSpec, Stage } from '@mardle/core';
-import { bakeSteps, bakeWork, draftPlan, heatPicture, mendSteps, offsetFromLonger, roughBake } from '@mardle/core';
+import {
+  bakeSteps,
+  bakeWork,
+  draftPlan,
+  heatPicture,
+  mendSteps,
+  offsetFromLonger,
+  roughBake,
+} from '@mardle/core';
 import * as Comlink from 'comlink';
 
 let latest = 0;
@@ -55,7 +63,11 @@ const jobs = {
   /** The times that suit the baker's own temperatures. */
   mend(work: OvenWork, spec: BakeSpec): Promise<readonly [Stage, Stage] | null | undefined> {
     const job = ++mending;
-    return drive(mendSteps(work, spec), () => mending === job, () => undefined);
+    return drive(
+      mendSteps(work, spec),
+      () => mending === job,
+      () => undefined,
+    );
   },
   heat: (work: OvenWork, spec: BakeSpec, bake: Bake): HeatPicture => heatPicture(work, spec, bake),
   /** How far off an oven is in which a pie takes longer; null when no such oven is found. */

@@ -61,10 +61,13 @@ function bareAdvice({ top }: Build): Advice[] {
       id: 'too_bare',
       station: 'top',
       level: 'watch',
-      ...sentence('Lumps that large leave {0} of the fruit bare, and bare fruit burns. Smaller lumps, or more crumb.', {
-        value: 100 * top.openShare,
-        unit: 'percent',
-      }),
+      ...sentence(
+        'Lumps that large leave {0} of the fruit bare, and bare fruit burns. Smaller lumps, or more crumb.',
+        {
+          value: 100 * top.openShare,
+          unit: 'percent',
+        },
+      ),
     },
   ];
 }

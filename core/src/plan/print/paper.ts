@@ -59,7 +59,12 @@ function foot(paper: Turned, words: string): Mark[] {
       'frame',
     ),
     ...ticks,
-    text(x, y + 3.6, 'This bar is 10 cm (3.94 in). If it is not, print at 100 %, without fitting to the page.', 2.8),
+    text(
+      x,
+      y + 3.6,
+      'This bar is 10 cm (3.94 in). If it is not, print at 100 %, without fitting to the page.',
+      2.8,
+    ),
     text(paper.widthMm - MARGIN_MM, y, words, 3.2, 'end', true),
   ];
 }
@@ -98,7 +103,9 @@ export function tile(drawing: Drawing, paperName: PaperName): Page[] {
         right: MARGIN_MM + room.widthMm,
         bottom: MARGIN_MM + room.heightMm,
       };
-      const where = single ? drawing.title : `${drawing.title}: row ${row + 1} of ${down}, column ${column + 1} of ${across}`;
+      const where = single
+        ? drawing.title
+        : `${drawing.title}: row ${row + 1} of ${down}, column ${column + 1} of ${across}`;
       pages.push({
         title: where,
         ...way,

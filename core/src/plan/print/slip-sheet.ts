@@ -19,7 +19,8 @@ export function wrap(words: string, widthMm: number, sizeMm: number): string[] {
   const lines: string[] = [];
   for (const word of words.split(' ')) {
     const last = lines.at(-1);
-    if (last !== undefined && last.length + 1 + word.length <= most) lines[lines.length - 1] = `${last} ${word}`;
+    if (last !== undefined && last.length + 1 + word.length <= most)
+      lines[lines.length - 1] = `${last} ${word}`;
     else lines.push(word);
   }
   return lines;
@@ -101,7 +102,9 @@ export function slipPages(plan: PiePlan, paperName: PaperName, units: UnitSystem
   const right = widthMm - EDGE_MM;
   const danger = plan.advice.filter(({ level }) => level === 'danger');
   const stages = plan.bake
-    ? plan.bake.stages.map(({ tempC, timeMin }) => `${showText(tempC, 'C', units)} ${timeMin} min`).join(', then ')
+    ? plan.bake.stages
+        .map(({ tempC, timeMin }) => `${showText(tempC, 'C', units)} ${timeMin} min`)
+        .join(', then ')
     : null;
   const blocks: Block[] = [
     {

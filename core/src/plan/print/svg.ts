@@ -17,7 +17,9 @@ export function pageSvg({ title, widthMm, heightMm, marks }: Page): string {
       const weight = mark.bold ? ' font-weight="bold"' : '';
       return `<text x="${mark.x.toFixed(2)}" y="${mark.y.toFixed(2)}" font-size="${mark.sizeMm}" text-anchor="${mark.anchor}"${weight}>${clean(mark.text)}</text>`;
     }
-    const d = mark.points.map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(2)} ${y.toFixed(2)}`).join('');
+    const d = mark.points
+      .map(([x, y], i) => `${i === 0 ? 'M' : 'L'}${x.toFixed(2)} ${y.toFixed(2)}`)
+      .join('');
     return `<path d="${d}" fill="none" stroke="#000" ${strokes[mark.role]}/>`;
   });
   return [

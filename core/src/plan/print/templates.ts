@@ -106,8 +106,15 @@ function latticeOver(lattice: Lattice, top: Outline, say: Say): Drawing {
       ...ways.map(({ drawn }) => ({ points: drawn[0], role: 'cut' as const })),
     ],
     [
-      ...ways.map(({ drawn, strip, letter }) => ({ at: drawn[1], text: `${letter}${strip.number}`, sizeMm: 4 })),
-      { at: [0, -reach / 2 - 0.4], text: `strips ${say(lattice.long[0]?.widthCm ?? 0)} wide; dashed: the top of the dish` },
+      ...ways.map(({ drawn, strip, letter }) => ({
+        at: drawn[1],
+        text: `${letter}${strip.number}`,
+        sizeMm: 4,
+      })),
+      {
+        at: [0, -reach / 2 - 0.4],
+        text: `strips ${say(lattice.long[0]?.widthCm ?? 0)} wide; dashed: the top of the dish`,
+      },
     ],
   );
 }
@@ -135,7 +142,11 @@ function stripSheet({ sheetCm }: Lattice, say: Say): Drawing {
     pieces.map(({ points }) => ({ points, role: 'cut' as const })),
     pieces.flatMap(({ at, strip, way }) => [
       { at, text: `${way === 'cross' ? 'c' : ''}${strip.number}`, sizeMm: 4 },
-      { at: [at[0], at[1] - 0.5] as Point, text: say(strip.lengthCm), sizeMm: Math.min(3, strip.widthCm * 2) },
+      {
+        at: [at[0], at[1] - 0.5] as Point,
+        text: say(strip.lengthCm),
+        sizeMm: Math.min(3, strip.widthCm * 2),
+      },
     ]),
   );
 }
@@ -192,7 +203,9 @@ export function templatesOf({ build, spec }: PiePlan, units: UnitSystem = 'metri
   } else if (base) drawings.push(sheetOf('base', 'Base', base.outline, say));
   switch (top.kind) {
     case 'lid':
-      drawings.push(sheetOf('lid', spec.form.kind === 'upside_down' ? 'Lid to tuck in' : 'Lid', top.sheet.outline, say));
+      drawings.push(
+        sheetOf('lid', spec.form.kind === 'upside_down' ? 'Lid to tuck in' : 'Lid', top.sheet.outline, say),
+      );
       break;
     case 'lattice':
       drawings.push(latticeOver(top.lattice, dishTop, say), stripSheet(top.lattice, say));

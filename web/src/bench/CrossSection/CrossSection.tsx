@@ -37,7 +37,11 @@ export function CrossSection({ plan, view }: CrossSectionProps) {
     >
       <line x1={-half} x2={half} y1={0.28} y2={0.28} className={classes.bench} />
       <Fruit plan={plan} section={section} baked={baked} />
-      <BaseCrust section={section} colour={crustColour(browning?.baseBrowning)} />
+      <BaseCrust
+        section={section}
+        colour={crustColour(browning?.baseBrowning)}
+        rimColour={crustColour(browning?.topBrowning)}
+      />
       <TopLayer plan={plan} section={section} colour={crustColour(browning?.topBrowning)} />
       <Holder section={section} sheetCm={spec.dish.topCm} />
       <Measure

@@ -26,8 +26,7 @@ export function FillHandle({ plan, section, drawing }: FillHandleProps) {
     else if (event.buttons === 0) return;
     const matrix = drawing.current?.getScreenCTM();
     if (!matrix) return;
-    const moved =
-      atY - new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse()).y;
+    const moved = atY - new DOMPoint(event.clientX, event.clientY).matrixTransform(matrix.inverse()).y;
     // A mound grows by half of what its top rises; a level fill by all of it.
     const perCm = build.dish.topAreaCm2 * (moundCm > 0.05 ? 0.5 : 0.9);
     if (Math.abs(moved) > 0.03) setMass(filling.batch.massG * (1 + (moved * perCm) / filling.heapMl));

@@ -22,10 +22,7 @@ export function Fruit({ plan, section, baked }: FruitProps) {
   const isCut = first !== undefined && (first.fruit.piece === 'cut' || first.part.cutSmall);
   const sizeCm = pieceSizeCm(first?.fruit.piecesPerKg ?? null, isCut);
   const heapCm = profile.depthCm + Math.max(moundCm, 1) + 1;
-  const scattered = useMemo(
-    () => pieces(profile.topCm, heapCm, sizeCm),
-    [profile.topCm, heapCm, sizeCm],
-  );
+  const scattered = useMemo(() => pieces(profile.topCm, heapCm, sizeCm), [profile.topCm, heapCm, sizeCm]);
   /** Fruit by shares, dealt out piece by piece. */
   const fruitOf = (i: number): string => {
     const at = ((i * 7919) % 101) / 101;

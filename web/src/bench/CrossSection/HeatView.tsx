@@ -12,7 +12,9 @@ const PLAY_MS = 90;
 
 /** The cut pie as a picture of heat, scrubbed through the bake. */
 export function HeatView({ plan }: { readonly plan: PiePlan }) {
-  const [picture, setPicture] = useState<{ readonly of: PiePlan['bake']; readonly heat: HeatPicture } | null>(null);
+  const [picture, setPicture] = useState<{ readonly of: PiePlan['bake']; readonly heat: HeatPicture } | null>(
+    null,
+  );
   const { work, spec, bake } = plan;
   useEffect(() => {
     if (!bake) return;
@@ -106,7 +108,11 @@ function Scrubbed({ plan, heat }: { readonly plan: PiePlan; readonly heat: HeatP
         <span className={classes.words}>{words}</span>
         <span className={classes.key} aria-hidden>
           {heatStops.map(([tempC]) => (
-            <span key={tempC} style={{ background: heatColour(tempC) }} className={tempC > 60 ? classes.light : ''}>
+            <span
+              key={tempC}
+              style={{ background: heatColour(tempC) }}
+              className={tempC > 60 ? classes.light : ''}
+            >
               {show(tempC, 'C', units).number}
             </span>
           ))}

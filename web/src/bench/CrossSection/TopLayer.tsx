@@ -1,6 +1,6 @@
 import type { CutOuts, PiePlan } from '@mardle/core';
 import classes from './CrossSection.module.css';
-import { capAt, lidPath, pieces } from './geometry.js';
+import { capAt, halfWidthAt, lidPath, pieces } from './geometry.js';
 import type { Section } from './section.js';
 
 interface TopLayerProps {
@@ -21,7 +21,8 @@ interface Slab {
 export function TopLayer({ plan, section, colour }: TopLayerProps) {
   const { spec, build } = plan;
   const { profile, crustCm, rimCm, topRiseCm, edgeCm } = section;
-  const half = profile.topCm / 2;
+  // Without pastry over the rim, what lies on top lies within the dish.
+  const half = section.lined ? profile.topCm / 2 : halfWidthAt(profile, edgeCm);
   const pastryCm = section.lined && section.filled === 'dish' ? crustCm : 0;
   const restsCm = section.lined ? profile.depthCm : edgeCm;
   const rimY = -restsCm - pastryCm;
@@ -45,7 +46,7 @@ export function TopLayer({ plan, section, colour }: TopLayerProps) {
     case 'parcel': {
       const lift = Math.max(0.15, topRiseCm);
       const vents = top.kind === 'parcel' ? 1 : spec.form.kind === 'upside_down' ? 7 : spec.form.vents;
-      const low = { ...profile, depthCm: top.kind === 'parcel' ? 0 : restsCm };
+      const low = { ...profile, topCm: 2 * half, depthCm: top.kind === 'parcel' ? 0 : restsCm };
       const thin = { ...low, depthCm: low.depthCm - (section.lined ? 0 : crustCm) };
       const rise = top.kind === 'parcel' ? profile.depthCm * 1.5 : lift;
       return (
@@ -92,7 +93,7 @@ export function TopLayer({ plan, section, colour }: TopLayerProps) {
       const lumpCm = Math.max(0.35, spec.form.crumb?.lumpCm ?? 0.62);
       return (
         <>
-          {pieces(profile.topCm * 0.99, thicknessCm, lumpCm)
+          {pieces(half * 1.98, thicknessCm, lumpCm)
             .filter(({ x }) => Math.abs(x) < half)
             .map((piece, i) => (
               <circle
@@ -107,25 +108,12 @@ export function TopLayer({ plan, section, colour }: TopLayerProps) {
         </>
       );
     }
-    case 'border': {
-      const reach = top.freeForm.apertureCm / 2;
-      const rise = capAt(half, topRiseCm, reach);
-      return (
-        <>
-          {[-1, 1].map((side) => (
-            <path
-              key={side}
-              d={`M${side * half} ${-profile.depthCm}Q${side * half} ${-profile.depthCm - crustCm} ${side * (half - crustCm)} ${-profile.depthCm - crustCm}L${side * reach} ${-edgeCm - rise - crustCm * 1.4}L${side * reach} ${-edgeCm - rise - 0.1}L${side * (half - crustCm)} ${-profile.depthCm}Z`}
-              className={classes.crust}
-              fill={colour}
-            />
-          ))}
-        </>
-      );
-    }
+    case 'border':
+      // The border is the disc itself, drawn with the base that it is folded from.
+      return null;
     case 'scones': {
-      const count = Math.max(3, Math.round(profile.topCm / 6));
-      const pitch = profile.topCm / count;
+      const count = Math.max(3, Math.round(half / 3));
+      const pitch = (2 * half) / count;
       const r = (pitch * (1 - top.openShare)) / 2;
       return (
         <>

@@ -18,6 +18,8 @@ export interface Section {
   readonly moundCm: number;
   /** How far the top rises over the rim: a lid stays where the raw heap lifted it, all else sinks with the fruit. */
   readonly topRiseCm: number;
+  /** Across what a folded border leaves open. */
+  readonly openCm: number;
   /** Height of the drawing over the bench. */
   readonly heightCm: number;
   readonly halfWidthCm: number;
@@ -42,6 +44,7 @@ export function sectionOf({ build, spec }: PiePlan, view: PieView): Section {
     edgeCm: raw ? build.rawEdgeCm : build.bakedEdgeCm,
     moundCm,
     topRiseCm: build.top.kind === 'lid' && lined ? build.rawMoundCm : moundCm,
+    openCm: build.top.kind === 'border' ? build.top.freeForm.apertureCm : profile.topCm,
     heightCm: profile.depthCm + Math.max(build.rawMoundCm, 0.4) + crustCm * 2 + scones + crumb + 2.1,
     halfWidthCm: Math.max(profile.topCm / 2, filled === 'dish' ? 0 : 9) + MARGIN_CM,
   };

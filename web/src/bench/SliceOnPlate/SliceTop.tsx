@@ -14,13 +14,9 @@ export function SliceTop({ top, shape, colour }: SliceTopProps) {
   const left = -lengthCm / 2;
   const right = lengthCm / 2;
   const y = -baseCm - fillingCm - gapCm;
-  const draw = (d: string, key?: number) => (
-    <path key={key} d={d} className={classes.crust} fill={colour} />
-  );
+  const draw = (d: string, key?: number) => <path key={key} d={d} className={classes.crust} fill={colour} />;
   const along = (count: number, each: (x: number, i: number) => string) => (
-    <>
-      {Array.from({ length: count }, (_, i) => draw(each(left + ((i + 0.5) * lengthCm) / count, i), i))}
-    </>
+    <>{Array.from({ length: count }, (_, i) => draw(each(left + ((i + 0.5) * lengthCm) / count, i), i))}</>
   );
   switch (top.kind) {
     case 'lid':
@@ -62,7 +58,9 @@ export function SliceTop({ top, shape, colour }: SliceTopProps) {
       );
     }
     case 'batter':
-      return draw(`M${left} ${y + 0.3}V${y}Q0 ${y - 0.4} ${right} ${y}V${y + 0.3}Q0 ${y} ${left} ${y + 0.3}Z`);
+      return draw(
+        `M${left} ${y + 0.3}V${y}Q0 ${y - 0.4} ${right} ${y}V${y + 0.3}Q0 ${y} ${left} ${y + 0.3}Z`,
+      );
     case 'open':
       return null;
   }

@@ -73,8 +73,7 @@ export function LatticePlan({ lattice, top, steps, now, label }: LatticePlanProp
           // Where the middle lines meet when the cross way is turned.
           const atY = x * Math.tan(turned) + over.offsetCm / Math.cos(turned);
           if (outside(x, atY)) return null;
-          const reach =
-            over.widthCm / 2 / Math.cos(turned) + (widthCm / 2) * Math.tan(turned) + 0.1;
+          const reach = over.widthCm / 2 / Math.cos(turned) + (widthCm / 2) * Math.tan(turned) + 0.1;
           const left = x - widthCm / 2;
           const right = x + widthCm / 2;
           return (

@@ -1,8 +1,6 @@
 import type { Stage } from '@mardle/core';
 import { Button } from '@mantine/core';
-import { useState } from 'react';
 import type { StationProps } from '../useBenchSpec.js';
-import { BakeCurves } from './oven/BakeCurves.js';
 import { BakeStrip } from './oven/BakeStrip.js';
 import { Doneness } from './oven/Doneness.js';
 import { OtherWays } from './oven/OtherWays.js';
@@ -25,13 +23,10 @@ const toBeginWith: readonly [Stage, Stage] = [
 
 /** Which oven, what colour, and the two stages. */
 export function OvenStation({ spec, plan, baking, rough, unbakeable, cancel }: OvenStationProps) {
-  const [curves, setCurves] = useState(false);
   const { bake } = spec;
   const figures = plan?.figures ?? {};
   return (
     <div className={classes.station}>
-      <OvenChoices spec={spec} stages={plan?.bake?.stages ?? toBeginWith} />
-      {bake.stages && <OwnStages spec={spec} plan={plan} stages={bake.stages} />}
       {unbakeable && (
         <p role="alert" className={classes.bad}>
           No setting of this oven gets the filling done in two and a half hours. Take a smaller or shallower
@@ -42,17 +37,6 @@ export function OvenStation({ spec, plan, baking, rough, unbakeable, cancel }: O
         <>
           <BakeStrip bake={plan.bake} knob={bake.oven.knob} figures={figures} />
           <Doneness plan={plan} />
-          {!rough && <OtherWays bake={plan.bake} knob={bake.oven.knob} />}
-          <Button
-            variant="default"
-            size="sm"
-            w={260}
-            aria-expanded={curves}
-            onClick={() => setCurves(!curves)}
-          >
-            {curves ? 'Hide the oven picture' : 'The oven picture'}
-          </Button>
-          {curves && <BakeCurves bake={plan.bake} />}
         </>
       )}
       {!unbakeable && (rough || !plan?.bake) && (
@@ -67,6 +51,9 @@ export function OvenStation({ spec, plan, baking, rough, unbakeable, cancel }: O
           )}
         </p>
       )}
+      <OvenChoices spec={spec} stages={plan?.bake?.stages ?? toBeginWith} />
+      {bake.stages && <OwnStages spec={spec} plan={plan} stages={bake.stages} />}
+      {plan?.bake && !rough && <OtherWays bake={plan.bake} knob={bake.oven.knob} />}
     </div>
   );
 }

@@ -36,8 +36,8 @@ export function PastryStation({ spec, plan }: StationProps) {
       )}
       {noDough ? (
         <p className={classes.plain}>
-          This pie takes no dough of yours{lined ? ': its shell comes ready.' : '.'} What lies on top stands at
-          station 5.
+          This pie takes no dough of yours{lined ? ': its shell comes ready.' : '.'} What lies on top stands
+          at station 5.
         </p>
       ) : (
         <>

@@ -13,9 +13,11 @@ export function ShapeStation({ spec, plan }: StationProps) {
   const { filling } = spec;
   const figures = plan?.figures ?? {};
   const { filled, lined } = formTraits(spec.form.kind);
-  const place = { dish: lined ? 'Lined, it holds' : 'It takes', sheet: 'Folded, it holds', parcel: 'They hold' }[
-    filled
-  ];
+  const place = {
+    dish: lined ? 'Lined, it holds' : 'It takes',
+    sheet: 'Folded, it holds',
+    parcel: 'They hold',
+  }[filled];
   return (
     <div className={classes.station}>
       <FormPart spec={spec} />

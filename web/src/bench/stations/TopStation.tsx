@@ -40,7 +40,11 @@ export function TopStation(props: StationProps) {
           <Choice
             label="Wash"
             value={spec.pastry.wash}
-            options={[...washes.values()].map(({ id, label, effect }) => ({ value: id, label, note: effect }))}
+            options={[...washes.values()].map(({ id, label, effect }) => ({
+              value: id,
+              label,
+              note: effect,
+            }))}
             onChange={(wash) => changePastry({ wash })}
           />
           <Switch

@@ -6,11 +6,14 @@ import { useCallback, useMemo } from 'react';
 import { Chart, themeColour } from '../../../kit/Chart/Chart.js';
 import { useSettings } from '../../../state/settings.js';
 import { changeBake } from '../../useBenchSpec.js';
+import classes from './BakeCurves.module.css';
 import { eventMarks, movedStages, stageShapes } from './stageShapes.js';
 
 interface BakeCurvesProps {
   readonly bake: Bake;
 }
+
+const HEIGHT_PX = 240;
 
 interface Curve {
   readonly name: string;
@@ -59,21 +62,22 @@ export function BakeCurves({ bake }: BakeCurvesProps) {
   const layout = useMemo((): Partial<Layout> => {
     const { lines, notes } = eventMarks(bake);
     return {
-      xaxis: { title: { text: 'minutes in the oven' }, gridcolor: themeColour('linen-deep'), fixedrange: true },
+      xaxis: { ticksuffix: ' min', gridcolor: themeColour('linen-deep'), fixedrange: true },
       yaxis: { title: { text: word }, gridcolor: themeColour('linen-deep'), fixedrange: true },
       yaxis2: {
-        title: { text: 'colour, set' },
         overlaying: 'y',
         side: 'right',
         range: [0, 3],
+        tickvals: [0, 1, 2, 3],
+        ticktext: ['0', 'golden', 'deep', ''],
         showgrid: false,
         fixedrange: true,
       },
       showlegend: true,
-      legend: { orientation: 'h', y: 1.22 },
+      legend: { orientation: 'h', y: -0.18, yanchor: 'top', x: 0.5, xanchor: 'center' },
       shapes: [...stageShapes(bake, toTyped), ...lines],
       annotations: notes,
-      margin: { l: 56, r: 50, t: 40, b: 46 },
+      margin: { l: 56, r: 60, t: 44, b: 50 },
       dragmode: false,
     };
   }, [bake, toTyped, word]);
@@ -91,11 +95,11 @@ export function BakeCurves({ bake }: BakeCurvesProps) {
       <Chart
         data={data}
         layout={layout}
-        height={330}
+        height={HEIGHT_PX}
         onMove={onMove}
         label={`Temperatures, colour and set through the bake. At the end: oven ${say(end.airC)}, top crust ${say(end.topC)}, base ${say(end.baseC)}, middle of the filling ${say(end.centreC)}; colour ${end.topBrowning.toFixed(1)}, where 1 is golden and 2 deep; starch ${Math.round(100 * end.set)} % swollen.`}
       />
-      <p>Drag a stage’s bar up or down for its heat, its end for its time. Minutes are windows, not promises.</p>
+      <p className={classes.hint}>drag a bar for its heat, its end for its time</p>
     </>
   );
 }

@@ -77,7 +77,12 @@ export function BakeStrip({ bake, knob, figures }: BakeStripProps) {
         return (
           <g key={word}>
             <path d={`M${x(at) - 5} 40L${x(at)} 31L${x(at) + 5} 40Z`} className={classes.hand} />
-            <text x={x(at) + (close ? 8 : 0)} y={55} textAnchor={close ? 'start' : 'middle'} className={classes.word}>
+            <text
+              x={x(at) + (close ? 8 : 0)}
+              y={55}
+              textAnchor={close ? 'start' : 'middle'}
+              className={classes.word}
+            >
               {word}
             </text>
           </g>

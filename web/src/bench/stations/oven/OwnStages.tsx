@@ -63,8 +63,8 @@ export function OwnStages({ spec, plan, stages }: OwnStagesProps) {
       </div>
       {never && (
         <p role="alert" className={classes.bad}>
-          These two heats never bring this pie home within two and a half hours. Raise the second, or let Mardle
-          find both.
+          These two heats never bring this pie home within two and a half hours. Raise the second, or let
+          Mardle find both.
         </p>
       )}
       {plan?.bake && <p className={classes.plain}>{whatHappens(plan)}</p>}

@@ -75,10 +75,7 @@ export function movedStages(
   fromTyped: (typed: number) => number,
 ): readonly [Stage, Stage] | null {
   const [first, second] = stages;
-  const tempC = within(
-    'bake.stages.tempC',
-    fromTyped(Math.round((y0 + y1) / 2 / HEAT_STEP) * HEAT_STEP),
-  );
+  const tempC = within('bake.stages.tempC', fromTyped(Math.round((y0 + y1) / 2 / HEAT_STEP) * HEAT_STEP));
   const minutes = (value: number): number =>
     within('bake.stages.timeMin', Math.round(value / MINUTE_STEP) * MINUTE_STEP);
   if (shape === 0) return [{ tempC, timeMin: minutes(x1) }, second];

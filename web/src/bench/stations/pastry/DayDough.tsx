@@ -58,9 +58,7 @@ function DayTable({ dough }: { readonly dough: string }) {
               clampBehavior="strict"
               allowDecimal={false}
               value={counts[pie.id] ?? 0}
-              onChange={(next) =>
-                setCounts({ ...counts, [pie.id]: typeof next === 'number' ? next : 0 })
-              }
+              onChange={(next) => setCounts({ ...counts, [pie.id]: typeof next === 'number' ? next : 0 })}
             />
           </li>
         ))}

@@ -4,8 +4,7 @@ import type { StationProps } from '../../useBenchSpec.js';
 import classes from '../stations.module.css';
 
 /** Hours when they are whole, else minutes. */
-const lasting = (minutes: number): string =>
-  minutes % 60 === 0 ? `${minutes / 60} h` : `${minutes} min`;
+const lasting = (minutes: number): string => (minutes % 60 === 0 ? `${minutes / 60} h` : `${minutes} min`);
 
 /** How much dough, how it is divided and rolled, its water, its rest, its scraps. */
 export function DoughFacts({ spec, plan }: StationProps) {
@@ -53,8 +52,8 @@ export function DoughFacts({ spec, plan }: StationProps) {
           </>
         )}
         {(base || figures['pastry.lid_disc'] || figures['lattice.longest']) && '.'} Scraps about{' '}
-        <Fig figure={figures['pastry.scraps']} />: <Fig figure={figures['pastry.scrap_pieces']} /> small shapes,
-        or freeze them.
+        <Fig figure={figures['pastry.scraps']} />: <Fig figure={figures['pastry.scrap_pieces']} /> small
+        shapes, or freeze them.
       </p>
       <p>
         Ice water <Fig figure={figures['pastry.water']} band />: begin with the low figure, then by the spoon

@@ -88,8 +88,8 @@ export function DishFields({ dish, onChange }: DishFieldsProps) {
       />
       {noSuch && (
         <p role="alert" className={classes.bad}>
-          No dish of that width and depth holds so much water. Measure the top and the depth again, inside; the
-          slope of the wall is worked out from the water.
+          No dish of that width and depth holds so much water. Measure the top and the depth again, inside;
+          the slope of the wall is worked out from the water.
         </p>
       )}
     </div>

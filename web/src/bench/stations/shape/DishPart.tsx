@@ -9,12 +9,6 @@ import { changeSpec } from '../../useBenchSpec.js';
 import classes from '../stations.module.css';
 import { DishFields } from './DishFields.js';
 
-const fitWords = {
-  takes_it: 'takes it as it is',
-  room_to_spare: 'room to spare',
-  left_over: 'filling left over',
-} as const;
-
 /** Has the baker set amounts by weight? Then another dish may want them scaled. */
 const hasAmounts = ({ filling }: PieSpec): boolean =>
   filling.fruitMassG !== null || filling.sugar.massG !== null || filling.thickenerMassG !== null;
@@ -32,11 +26,10 @@ export function DishPart({ spec }: StationProps) {
   const note = (own: DishSpec & { readonly id: string }): string => {
     const found = fits.find((one) => one.dish.id === own.id);
     const size = `${showText(own.topCm, 'cm', units)}${
-      own.widthCm ? ` x ${showText(own.widthCm, 'cm', units)}` : ' across'
+      own.widthCm ? ` x ${showText(own.widthCm, 'cm', units)}` : ''
     }, ${showText(own.depthCm, 'cm', units)} deep`;
-    return !found || own.id === same?.id
-      ? size
-      : `${size}; takes ${found.factor.toFixed(2)} of this: ${fitWords[found.fits]}`;
+    if (!found || own.id === same?.id) return size;
+    return `${size}; takes ${found.fits === 'takes_it' ? 'this as it is' : `${found.factor.toFixed(2)} of this`}`;
   };
   const take = (next: DishSpec): void => {
     setBefore(hasAmounts(spec) && inDish ? spec : null);

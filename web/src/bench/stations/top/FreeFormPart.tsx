@@ -46,8 +46,8 @@ export function FreeFormPart({ spec, plan }: StationProps) {
           <Fig figure={figures['free_form.aperture']} /> open.
         </p>
         <p>
-          Press each pleat down where it meets the base. Pour the collected juice in last, so that it cannot soak
-          the pastry on the bench.
+          Press each pleat down where it meets the base. Pour the collected juice in last, so that it cannot
+          soak the pastry on the bench.
         </p>
       </div>
     </div>

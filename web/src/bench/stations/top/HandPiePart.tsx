@@ -35,8 +35,8 @@ export function HandPiePart({ spec, plan }: StationProps) {
       <div className={classes.facts}>
         <p>
           Each takes <Fig figure={figures['parcel.filling_each']} band /> of cold, thick filling: more bursts,
-          less is all pastry. The discs come out of <Fig figure={figures['pastry.top_mass']} /> of dough, scraps
-          rolled once more.
+          less is all pastry. The discs come out of <Fig figure={figures['pastry.top_mass']} /> of dough,
+          scraps rolled once more.
         </p>
         <p>Wet the edge, fold, press out the air, seal with a fork, cut one slit.</p>
       </div>

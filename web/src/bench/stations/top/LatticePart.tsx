@@ -90,7 +90,8 @@ export function LatticePart({ spec, plan }: StationProps) {
           ]}
           onChange={(value) =>
             set({
-              secondWidthCm: value === 'alike' ? undefined : Math.max(0.5, Math.round(chosen.widthCm * 5) / 10),
+              secondWidthCm:
+                value === 'alike' ? undefined : Math.max(0.5, Math.round(chosen.widthCm * 5) / 10),
             })
           }
         />
@@ -117,16 +118,18 @@ export function LatticePart({ spec, plan }: StationProps) {
             steps={style === 'straight' ? weaveSteps(lattice.long.length, lattice.cross.length) : null}
             now={null}
             label={`The lattice from above: ${lattice.long.length} by ${lattice.cross.length} strips, ${
-              style === 'straight' ? 'woven over and under' : `${styleWords[style].toLowerCase()}, laid across`
+              style === 'straight'
+                ? 'woven over and under'
+                : `${styleWords[style].toLowerCase()}, laid across`
             } at ${lattice.angleDeg} degrees`}
           />
         </div>
       )}
       <div className={classes.facts}>
         <p>
-          Gap <Fig figure={figures['lattice.gap']} />, open <Fig figure={figures['lattice.open']} />. Cut from a
-          sheet <Fig figure={figures['lattice.longest']} /> by <Fig figure={figures['lattice.sheet_width']} />.
-          Wide strips are easier and quicker.
+          Gap <Fig figure={figures['lattice.gap']} />, open <Fig figure={figures['lattice.open']} />. Cut from
+          a sheet <Fig figure={figures['lattice.longest']} /> by{' '}
+          <Fig figure={figures['lattice.sheet_width']} />. Wide strips are easier and quicker.
         </p>
         {style === 'straight' ? (
           <Button onClick={() => setWeaving(true)} disabled={!lattice}>

@@ -50,8 +50,8 @@ export function SconePart({ spec, plan }: StationProps) {
       />
       <div className={classes.facts}>
         <p>
-          <Fig figure={figures['topping.mass']} band /> of scone dough; <Fig figure={figures['top.open']} /> stays
-          open between the heaps.
+          <Fig figure={figures['topping.mass']} band /> of scone dough; <Fig figure={figures['top.open']} />{' '}
+          stays open between the heaps.
         </p>
         <p>{topping('scone').how} It is done when a heap pulled apart is dry inside.</p>
       </div>
@@ -65,7 +65,7 @@ export function BatterPart({ plan }: StationProps) {
   return (
     <div className={classes.facts}>
       <p>
-        <Fig figure={figures['topping.mass']} band /> of batter, as much as fruit.
+        <Fig figure={figures['topping.mass']} band /> of batter, more than fruit by half.
       </p>
       <p>{topping('batter').how} It is done when a skewer in the middle comes out clean.</p>
     </div>
