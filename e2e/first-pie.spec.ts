@@ -96,7 +96,7 @@ test('the fill line sets the fruit, and filling the dish takes it back', async (
   await line.focus();
   for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowUp');
   expect(Number(await line.getAttribute('aria-valuenow'))).toBeGreaterThan(full + 60);
-  await page.getByRole('button', { name: 'Fill the dish' }).click();
+  await page.getByRole('button', { name: 'Fill it', exact: true }).click();
   await expect(line).toHaveAttribute('aria-valuenow', String(full));
 });
 

@@ -5,7 +5,7 @@ test('a lattice: designed, seen from above and from the side, woven step by step
 }) => {
   await newPie(page, 'Woven');
   await page.getByRole('radio', { name: 'lattice' }).click();
-  await expect(page.getByText(/Strips in place of the lid.*stay as they were/)).toBeVisible();
+  await expect(page.getByText(/Fruit, sugar, dish and oven stay as they were/)).toBeVisible();
   await page.keyboard.press('5');
   await expect(station(page, 'Top')).toContainText('6 x 6 strips');
   const strips = page.getByRole('slider', { name: 'Strips each way' });

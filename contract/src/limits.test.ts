@@ -1,14 +1,21 @@
 import { limits, starterSpec } from '@mardle/core';
-import { checkShape, flattenErrors, PieSpecRequest } from './index.js';
+import { checkShape, flattenErrors, KitchenOvenRequest, PieSpecRequest } from './index.js';
 
 /** A spec in which every limited choice is there to be changed. */
 const full = {
   ...starterSpec,
   form: {
     ...starterSpec.form,
-    lattice: { strips: 6, widthCm: 2, angleDeg: 90 },
-    crumb: { school: 'rubbed', cover: 1 },
+    lattice: { strips: 6, widthCm: 2, secondWidthCm: 1, angleDeg: 90 },
+    crumb: { school: 'rubbed', cover: 1, lumpCm: 1 },
+    cutOut: { shape: 'leaf', sizeCm: 5 },
+    freeForm: { discCm: 34, borderCm: 5 },
+    shell: { weightsMin: 20 },
+    cobbler: { cover: 0.65 },
+    handPie: { discCm: 14, count: 8 },
   },
+  dish: { ...starterSpec.dish, shape: 'oval', widthCm: 18 },
+  pastry: { ...starterSpec.pastry, batch: 2 },
   filling: {
     ...starterSpec.filling,
     fruitMassG: 800,
@@ -50,21 +57,39 @@ describe('the limits of core hold in the contract', () => {
     expect(fields(full)).toEqual([]);
   });
 
-  it.each([...limits.values()].map((limit) => [limit.path, limit] as const))(
-    '%s',
-    (path, { least, most }) => {
-      const name = path.split('.').at(-1) ?? '';
-      const whole = name === 'strips';
-      expect(fields(withValue(path, whole ? Math.ceil(least) : least))).toEqual([]);
-      expect(fields(withValue(path, most))).toEqual([]);
-      for (const wrong of [least - 1, most + 1, Number.NaN, '5', true, {}]) {
-        expect(fields(withValue(path, wrong)).some((field) => field.endsWith(name))).toBe(true);
-      }
-    },
-  );
+  /** Limits of what is not part of a pie: water that a dish is measured with, places in an oven of the kitchen. */
+  const elsewhere = ['dish.waterMl', 'kitchen.oven.places'];
+  const ofPies = [...limits.values()].filter(({ path }) => !elsewhere.includes(path));
+
+  it.each(ofPies.map((limit) => [limit.path, limit] as const))('%s', (path, { least, most }) => {
+    const name = path.split('.').at(-1) ?? '';
+    const whole = name === 'strips';
+    expect(fields(withValue(path, whole ? Math.ceil(least) : least))).toEqual([]);
+    expect(fields(withValue(path, most))).toEqual([]);
+    for (const wrong of [least - 1, most + 1, Number.NaN, '5', true, {}]) {
+      expect(fields(withValue(path, wrong)).some((field) => field.endsWith(name))).toBe(true);
+    }
+  });
 
   it('asks for whole strips', () => {
     expect(fields(withValue('form.lattice.strips', 5.5))).toEqual(['form.lattice.strips']);
+  });
+});
+
+describe('an oven of the kitchen', () => {
+  const oven = { label: 'Top oven', kind: 'still', offsetC: -4, warmUpMin: 20, places: 2 };
+  const wrong = (part: object): string[] => {
+    const checked = checkShape(KitchenOvenRequest, { ...oven, ...part });
+    return checked.ok ? [] : checked.problems.map(({ field }) => field);
+  };
+
+  it('holds whole places, has a name, and a knob that there is', () => {
+    expect(wrong({})).toEqual([]);
+    expect(wrong({ knob: 'gas', hotSide: 'left' })).toEqual([]);
+    expect(wrong({ places: 0 })).toEqual(['places']);
+    expect(wrong({ places: 1.5 })).toEqual(['places']);
+    expect(wrong({ label: '' })).toEqual(['label']);
+    expect(wrong({ knob: 'dial' })).toEqual(['knob']);
   });
 });
 

@@ -15,14 +15,24 @@ test('the places, from the demo', async ({ page }) => {
   await page.getByRole('link', { name: /Saturday damson/ }).click();
   await whenBaked(page);
   for (const [key, name] of [
+    ['1', 'bench-shape'],
     ['2', 'bench-fruit'],
     ['3', 'bench-juice'],
+    ['4', 'bench-pastry'],
     ['6', 'bench-oven'],
   ] as const) {
     await page.keyboard.press(key);
-    if (name === 'bench-oven') await page.getByRole('button', { name: 'as baked' }).click();
+    if (name === 'bench-oven') {
+      await page.getByRole('button', { name: 'the oven', exact: true }).click();
+      await expect(
+        page.getByRole('img', { name: /through the bake/ }).locator('.cartesianlayer'),
+      ).toBeVisible();
+    }
     await take(page, name);
   }
+  await page.getByRole('button', { name: 'the heat' }).click();
+  await page.getByRole('slider', { name: 'Minutes in the oven' }).fill('30');
+  await take(page, 'heat');
   await page.keyboard.press('3');
   await page.getByRole('tab', { name: 'Where the juice goes' }).click();
   await page.getByRole('button', { name: 'the slice' }).click();
@@ -33,8 +43,26 @@ test('the places, from the demo', async ({ page }) => {
   await page.goto('/larder?shelf=fruits&fruit=damson');
   await expect(page.getByRole('heading', { name: 'Damson' })).toBeVisible();
   await take(page, 'larder');
+  await page.goto('/larder?shelf=ovens');
+  await page.getByRole('button', { name: /Corner oven/ }).click();
+  await take(page, 'larder-ovens');
   await page.goto('/pies');
-  await page.getByRole('link', { name: /Greengage/ }).click();
+  await page.getByRole('link', { name: /Greengage free-form/ }).click();
+  await whenBaked(page);
+  await page.keyboard.press('5');
+  await page.getByRole('button', { name: 'as baked' }).click();
+  await take(page, 'bench-free-form');
+  await page.goto('/pies');
+  await page.getByRole('link', { name: /Apricot with tapioca/ }).click();
+  await whenBaked(page);
+  await page.getByRole('radio', { name: 'cut-out lid' }).click();
+  await page.keyboard.press('5');
+  await page.getByRole('radio', { name: 'Leaves' }).click();
+  await whenBaked(page);
+  await page.getByRole('button', { name: 'the slice' }).click();
+  await take(page, 'bench-cut-out');
+  await page.goto('/pies');
+  await page.getByRole('link', { name: 'Greengage', exact: true }).click();
   await whenBaked(page);
   await page.getByRole('radio', { name: 'lattice' }).click();
   await page.keyboard.press('5');
@@ -48,6 +76,9 @@ test('the places, from the demo', async ({ page }) => {
   await page.goto('/pies');
   await page.getByRole('link', { name: /Loganberry/ }).click();
   await whenBaked(page);
+  await page.getByRole('button', { name: 'Slip and templates at true size' }).click();
+  await take(page, 'print');
+  await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Bake it' }).click();
   await page.getByRole('button', { name: 'It is in the oven now' }).click();
   await page.getByRole('region', { name: 'Loganberry' }).getByRole('button', { name: /Lower/ }).click();

@@ -41,7 +41,7 @@ starch_rate|.0111|1/s|starch swelling at the middle of its range|memory (1/90 s)
 starch_ea|230|kJ/mol|its activation energy|memory
 softening_rate|.00333|1/s|softening at 100 C (.2 a minute)|memory (texture kinetics of cooked vegetables)
 softening_ea|80|kJ/mol|its activation energy|memory
-browning_rate|.00034|1/s|browning at 150 C, unwashed (1/2940 s)|fit over W1, W3, W5 to W10
+browning_rate|.0004|1/s|browning at 150 C, unwashed (1/2500 s)|fit over W1, W3, W5 to W10
 browning_ea|60|kJ/mol|its activation energy|fit (Zanoni 1995 about 64, from memory)
 too_dark|4|index|browning that is too dark|estimate
 bubbling_flux|250|W/m2|vapour leaving the filling that is seen as bubbling|estimate

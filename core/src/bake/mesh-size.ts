@@ -5,11 +5,13 @@ export interface MeshSize {
   readonly crustRows: number;
   /** Length of a step in s; three of them divide half a minute. */
   readonly stepS: number;
+  /** How many times as long a step is once crusts have set and things change slowly. */
+  readonly settledTimes: number;
 }
 
 /** Meshes by name: the search uses the coarse one, what is shown the usual one, tests of convergence the fine one. */
 export const meshSizes = {
-  coarse: { columns: 3, sideColumns: 2, fillingRows: 5, crustRows: 3, stepS: 5 },
-  usual: { columns: 6, sideColumns: 3, fillingRows: 9, crustRows: 4, stepS: 5 },
-  fine: { columns: 9, sideColumns: 4, fillingRows: 16, crustRows: 5, stepS: 2 },
+  coarse: { columns: 3, sideColumns: 2, fillingRows: 5, crustRows: 3, stepS: 5, settledTimes: 2 },
+  usual: { columns: 6, sideColumns: 3, fillingRows: 9, crustRows: 4, stepS: 5, settledTimes: 1 },
+  fine: { columns: 9, sideColumns: 4, fillingRows: 16, crustRows: 5, stepS: 2, settledTimes: 1 },
 } as const satisfies Record<string, MeshSize>;

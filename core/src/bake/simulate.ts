@@ -75,10 +75,15 @@ function coverAt({ foilMin, weightsMin }: Touches, timeMin: number): Around['cov
   return bareTop;
 }
 
+/** Crusts have set by then. Estimate. */
+const SETTLED_S = 900;
+const stepAt = ({ stepS, settledTimes }: MeshSize, timeS: number): number =>
+  timeS < SETTLED_S ? stepS : settledTimes * stepS;
+
 /** Bakes on for a few steps at a setting. */
 export function advance(run: Run, settingC: number): void {
   const { kitchen, traits, state, touches } = run;
-  const { stepS } = kitchen.mesh.size;
+  const stepS = stepAt(kitchen.mesh.size, state.timeS);
   const fromMin = state.timeS / 60;
   const untilMin = fromMin + (SLOW_EVERY * stepS) / 60;
   if (touches.doorMin.some((at) => at >= fromMin && at < untilMin)) run.oven = doorOpened(run.oven);

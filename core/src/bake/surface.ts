@@ -15,6 +15,7 @@ const CRUST_SKIN = constant('diffusion_depth') / constant('crust_diffusivity');
 const DRIES_FROM_C = 5;
 /** No face gives off more than this share of its cell's water in a step. */
 const MOST_DRIED = 0.3;
+const NEARLY_ALL = 0.9;
 
 /**
  * Heat from the oven into every face, and its drying, as straight lines about the cell's temperature: W = source - G T, and
@@ -70,10 +71,13 @@ export function meetOven(
           ((now + (around.vapourPa * now) / Math.max(1, activity * pressure - around.vapourPa)) * 2.4e6) /
           (GAS_WATER * surfaceK ** 2) /
           damp;
-        faceDries[f] = dries;
-        faceDriesPerK[f] = perK;
-        conductance += perK * VAPOUR_J_KG;
-        source += (perK * temp - dries) * VAPOUR_J_KG;
+        // What is nearly dry gives off what it has, however hot it gets.
+        const most = mostDriedKg(state, cell, stepS) / stepS;
+        const rising = dries < most ? perK : 0;
+        faceDries[f] = Math.min(dries, most);
+        faceDriesPerK[f] = rising;
+        conductance += rising * VAPOUR_J_KG;
+        source += (rising * temp - faceDries[f]!) * VAPOUR_J_KG;
       }
     }
     faceG[f] = conductance;
@@ -83,6 +87,12 @@ export function meetOven(
   }
 }
 
+/** Water in kg that a cell can give off in a step: a share of its own, and the steam that it takes up meanwhile. */
+function mostDriedKg({ waterKg, condensing }: BakeState, cell: number, stepS: number): number {
+  const water = waterKg[cell]!;
+  return Math.min(NEARLY_ALL * water, MOST_DRIED * water + condensing[cell]! * stepS);
+}
+
 /** Books what the solved temperatures mean: heat into the cells, vapour out of them. */
 export function bookOven(kitchen: Kitchen, state: BakeState, faces: OuterFaces, stepS: number): void {
   const { faceG, faceW, faceDries, faceDriesPerK, solved } = kitchen.work;
@@ -90,7 +100,7 @@ export function bookOven(kitchen: Kitchen, state: BakeState, faces: OuterFaces, 
     const cell = faces.cell[f]!;
     const net = (faceW[f]! - faceG[f]! * solved[cell]!) * stepS;
     const wanted = (faceDries[f]! + faceDriesPerK[f]! * (solved[cell]! - state.tempC[cell]!)) * stepS;
-    const lost = Math.min(MOST_DRIED * state.waterKg[cell]!, Math.max(0, wanted));
+    const lost = Math.min(mostDriedKg(state, cell, stepS), Math.max(0, wanted));
     // What was not dried off for want of water stays as heat.
     const kept = net + (wanted - lost) * VAPOUR_J_KG;
     state.enthalpyJ[cell] = state.enthalpyJ[cell]! + kept;

@@ -19,37 +19,48 @@ export function couple({ work }: Kitchen, lines: Lines, conductance: Float64Arra
   }
 }
 
-/** Temperatures at the end of a step along all lines at once: implicit in time, Thomas' algorithm. */
+/**
+ * Temperatures at the end of a step along all lines at once: implicit in time, Thomas' algorithm. True when a cell that was
+ * thought to boil would cool.
+ */
 function solve(
   { work }: Kitchen,
-  { tempC }: BakeState,
+  { tempC, boiling }: BakeState,
   lines: Lines,
   conductance: Float64Array,
   stepS: number,
-): void {
+): boolean {
   const { capacity, outerG, outerW, solved, upper, right } = work;
   const { cell } = lines;
   const places = cell.length;
   let before = 0;
   let upperBefore = 0;
   let rightBefore = 0;
+  const perS = 1 / stepS;
   for (let p = 0; p < places; p++) {
     const i = cell[p]!;
     const next = conductance[p]!;
-    const hold = capacity[i]! / stepS;
-    const pivot = hold + outerG[i]! + next + before - before * upperBefore;
-    upperBefore = next / pivot;
-    rightBefore = (hold * tempC[i]! + outerW[i]! + before * rightBefore) / pivot;
+    const hold = capacity[i]! * perS;
+    const perPivot = 1 / (hold + outerG[i]! + next + before - before * upperBefore);
+    upperBefore = next * perPivot;
+    rightBefore = (hold * tempC[i]! + outerW[i]! + before * rightBefore) * perPivot;
     upper[p] = upperBefore;
     right[p] = rightBefore;
     before = next;
   }
   let after = 0;
+  let cools = false;
   for (let p = places - 1; p >= 0; p--) {
+    const i = cell[p]!;
     after = right[p]! + upper[p]! * after;
-    solved[cell[p]!] = after;
+    solved[i] = after;
+    if (boiling[i] === 1 && after < tempC[i]! - COOLS_C) cools = true;
   }
+  return cools;
 }
+
+/** A boiling cell that falls by more than this no longer boils. */
+const COOLS_C = 1e-9;
 
 /** Passes in which cells that were thought to boil, and would cool, are taken out of the boiling ones. */
 const MOST_PASSES = 4;
@@ -70,16 +81,14 @@ export function sweep(
   const { cell } = lines;
   const { boiling, tempC, waterKg } = state;
   for (let pass = 0; pass < MOST_PASSES; pass++) {
-    solve(kitchen, state, lines, conductance, stepS);
-    let changed = false;
-    for (let i = 0; i < solved.length; i++) {
-      if (boiling[i] === 1 && solved[i]! < tempC[i]! - 1e-9) {
+    if (!solve(kitchen, state, lines, conductance, stepS)) break;
+    for (let p = 0; p < cell.length; p++) {
+      const i = cell[p]!;
+      if (boiling[i] === 1 && solved[i]! < tempC[i]! - COOLS_C) {
         boiling[i] = 0;
         capacity[i] = mesh.dryJK[i]! + WATER_J_KG_K * waterKg[i]!;
-        changed = true;
       }
     }
-    if (!changed) break;
   }
   for (let p = 0; p + 1 < cell.length; p++) {
     const g = conductance[p]!;

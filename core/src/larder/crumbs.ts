@@ -44,6 +44,6 @@ export const crumbTraits = {
   densityKgM3: 620,
   conductivityDry: 0.11,
   conductivityWet: 0.16,
-  browning: 1.15,
+  browning: 1,
   startsLowerC: 14,
 } as const;

@@ -91,6 +91,19 @@ function checkHeap(spec: PieSpec, filling: Filling): Problem | null {
   };
 }
 
+/** More dough than this is no longer mixed at a bench. Estimate. */
+const MOST_DOUGH_G = 60_000;
+
+function checkBatch({ pastry }: PieSpec, { dough }: Build): Problem | null {
+  const massG = dough.massG * (pastry.batch ?? 1);
+  if (massG <= MOST_DOUGH_G) return null;
+  return {
+    field: 'pastry.batch',
+    message: `${showText(massG, 'g')} of dough is more than a bench can mix at once.`,
+    remedy: 'Mix it for fewer pies at a time, or roll it thinner.',
+  };
+}
+
 /** Filling and build of a spec that was checked; what the bake evaporates is told once it is known. */
 function workOut(
   spec: PieSpec,
@@ -118,7 +131,7 @@ export function draftPlan(spec: PieSpec, builtIn: Larder = builtInLarder): Plann
   const problems = checkSpec(spec, larder);
   if (problems.length > 0) return { ok: false, problems };
   const { filling, build } = workOut(spec, larder);
-  const tooMuch = checkHeap(spec, filling);
+  const tooMuch = checkHeap(spec, filling) ?? checkBatch(spec, build);
   if (tooMuch) return { ok: false, problems: [tooMuch] };
   const body = pieBody(spec, filling, build, larder);
   const work = {

@@ -2,7 +2,7 @@ import type { PieResponse } from '@mardle/contract';
 import type { OwnFruit, PieSpec, Station } from '@mardle/core';
 import { stations } from '@mardle/core';
 import { useHotkeys } from '@mantine/hooks';
-import { useState } from 'react';
+import { useCallback, useDeferredValue, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { AdviceList } from '../kit/Advice.js';
 import { WhyDrawer } from '../kit/Figure/WhyDrawer.js';
@@ -35,10 +35,15 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
   const [search, setSearch] = useSearchParams();
   const wanted = search.get('station');
   const station: Station = isStation(wanted) ? wanted : 'shape';
-  const open = (next: Station): void => void setSearch({ station: next }, { replace: true });
+  const open = useCallback(
+    (next: Station): void => void setSearch({ station: next }, { replace: true }),
+    [setSearch],
+  );
   const [view, setView] = useState<Picture>('filled');
   const undo = useBench((state) => state.undo);
-  const now = usePlanOf(spec);
+  // The dial under the hand follows at once; the sums, the picture and the slip as fast as they can be drawn.
+  const settled = useDeferredValue(spec);
+  const now = usePlanOf(settled);
   const { plan, problems } = now;
   useHotkeys([
     ...stations.map((name, i): [string, () => void] => [String(i + 1), () => open(name)]),
@@ -51,7 +56,7 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
     <div className={classes.bench}>
       <BenchHead pie={pie} spec={spec} plan={plan} />
       <div className="no-print">
-        <WorkLine spec={spec} plan={plan} open={station} onOpen={open} />
+        <WorkLine spec={settled} plan={plan} open={station} onOpen={open} />
       </div>
       <div className={classes.main}>
         <div className={`${classes.left} no-print`}>

@@ -3,7 +3,7 @@ import type { PiePlan, PieSpec } from '@mardle/core';
 import { Button, Menu, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { IconArrowBackUp, IconDeviceFloppy, IconDotsVertical, IconFlame } from '@tabler/icons-react';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { ProblemError } from '../api/client.js';
 import { useCreatePie, usePieVersions, useSavePie, readPieVersion } from '../api/pies.js';
@@ -21,7 +21,7 @@ interface BenchHeadProps {
 }
 
 /** Name, version, and what can be done with the pie as a whole. */
-export function BenchHead({ pie, spec, plan }: BenchHeadProps) {
+export const BenchHead = memo(function BenchHead({ pie, spec, plan }: BenchHeadProps) {
   const { basedOn, past, restored, change, undo, discard, markSaved } = useBench();
   const changed = useBench(isChanged);
   const save = useSavePie();
@@ -137,4 +137,4 @@ export function BenchHead({ pie, spec, plan }: BenchHeadProps) {
       )}
     </div>
   );
-}
+});

@@ -1,4 +1,5 @@
 import type { PiePlan } from '@mardle/core';
+import { memo } from 'react';
 import { CrossSection } from './CrossSection/CrossSection.js';
 import { HeatView } from './CrossSection/HeatView.js';
 import type { PieView } from './CrossSection/section.js';
@@ -15,8 +16,13 @@ export const pictures: readonly (readonly [Picture, string])[] = [
   ['oven', 'the oven'],
 ];
 
+interface PiePictureProps {
+  readonly plan: PiePlan;
+  readonly view: Picture;
+}
+
 /** The pie always in sight: to scale, as a slice, as heat, or through its time in the oven. */
-export function PiePicture({ plan, view }: { readonly plan: PiePlan; readonly view: Picture }) {
+export const PiePicture = memo(function PiePicture({ plan, view }: PiePictureProps) {
   switch (view) {
     case 'slice':
       return <SliceOnPlate plan={plan} />;
@@ -31,4 +37,4 @@ export function PiePicture({ plan, view }: { readonly plan: PiePlan; readonly vi
     default:
       return <CrossSection plan={plan} view={view} />;
   }
-}
+});

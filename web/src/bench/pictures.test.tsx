@@ -1,7 +1,9 @@
 import { fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import { makeLattice, starterSpec } from '@mardle/core';
+import type { FormKind } from '@mardle/core';
+import { changeForm, formKinds, makeLattice, starterSpec, topOutline } from '@mardle/core';
 import { layOnBench, planOf, renderInKitchen } from '../test/kitchen.js';
+import { colourWord } from './CrossSection/colours.js';
 import { CrossSection } from './CrossSection/CrossSection.js';
 import { withKitchenFruits } from './kitchenFruits.js';
 import { Slip } from './Slip/Slip.js';
@@ -26,6 +28,28 @@ describe('the cross-section', () => {
     expect(
       screen.getByRole('group', { name: /as baked: .*a gap of .* set: clean slice/ }),
     ).toBeInTheDocument();
+  });
+
+  it.each<[FormKind, RegExp]>([
+    ['lattice', /under a lattice/],
+    ['cut_out', /under cut-out pieces/],
+    ['crumb_top', /under a crumb/],
+    ['free_form', /a disc of .* on 40 x 30 cm sheet, the fruit 24.* in a folded border/],
+    ['hand_pie', /one of 8 hand pies on .* folded in pastry/],
+    ['open_shell', /open on top/],
+    ['cobbler', /under heaps of scone dough/],
+    ['buckle', /in a batter/],
+  ])('%s is told in its own words', (kind, words) => {
+    renderInKitchen(<CrossSection plan={planOf(changeForm(starterSpec, kind).spec)} view="filled" />);
+    expect(screen.getByRole('group', { name: words })).toBeInTheDocument();
+  });
+
+  it.each(formKinds)('%s has a slice whose top is drawn', (kind) => {
+    const plan = planOf(changeForm(starterSpec, kind).spec);
+    const { container } = renderInKitchen(<SliceOnPlate plan={plan} />);
+    expect(screen.getByRole('img', { name: /The slice to expect/ })).toBeInTheDocument();
+    const drawn = [...container.querySelectorAll('path')].map((path) => path.getAttribute('d') ?? '');
+    expect(drawn.some((d) => d.includes('NaN') || d.includes('undefined'))).toBe(false);
   });
 
   it('is a handle: the fill line moves by arrow keys', () => {
@@ -121,8 +145,9 @@ describe('the weave', () => {
   it('is tapped through, forward and back, and ends', async () => {
     const user = userEvent.setup();
     const close = jest.fn();
-    const lattice = makeLattice({ strips: 3, widthCm: 2, angleDeg: 90 }, 20, 3);
-    renderInKitchen(<WeaveSteps lattice={lattice} topCm={20} angleDeg={90} onClose={close} />);
+    const dish = { ...starterSpec.dish, topCm: 20 };
+    const lattice = makeLattice({ strips: 3, widthCm: 2, angleDeg: 90 }, dish, 3);
+    renderInKitchen(<WeaveSteps lattice={lattice} top={topOutline(dish)} onClose={close} />);
     const say = await screen.findByRole('status');
     expect(say).toHaveTextContent('Lay all 3 long strips');
     const next = screen.getByRole('button', { name: 'Next' });

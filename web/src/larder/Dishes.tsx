@@ -46,6 +46,7 @@ interface DishFormProps {
 
 function DishForm({ dish, isNew, onGone }: DishFormProps) {
   const units = useSettings((state) => state.units);
+  const [before] = useState(dish);
   const [draft, setDraft] = useState(dish);
   const keep = useKeepDish();
   const remove = useRemoveDish();
@@ -55,7 +56,8 @@ function DishForm({ dish, isNew, onGone }: DishFormProps) {
       : []),
     ...dishProblems(draft),
   ];
-  const changed = isNew || JSON.stringify(draft) !== JSON.stringify(dish);
+  const kept = keep.isSuccess && keep.variables === draft;
+  const changed = !kept && (isNew || draft !== before);
   const { brimMl, netMl } = measureDish(draft);
   return (
     <Plate label={dish.label} className={classes.figures}>
@@ -98,9 +100,7 @@ function DishForm({ dish, isNew, onGone }: DishFormProps) {
             Put it away
           </Button>
         )}
-        <span role="status">
-          {keep.isSuccess && !changed ? 'Kept. Pies made in it stay as they were.' : ''}
-        </span>
+        <span role="status">{kept ? 'Kept. Pies made in it stay as they were.' : ''}</span>
       </Group>
     </Plate>
   );

@@ -57,11 +57,13 @@ interface OvenFormProps {
 }
 
 function OvenForm({ oven, isNew, onGone }: OvenFormProps) {
+  const [before] = useState(oven);
   const [draft, setDraft] = useState(oven);
   const keep = useKeepOven();
   const remove = useRemoveOven();
   const set = (part: Partial<KitchenOven>): void => setDraft({ ...draft, ...part });
-  const changed = isNew || JSON.stringify(draft) !== JSON.stringify(oven);
+  const kept = keep.isSuccess && keep.variables === draft;
+  const changed = !kept && (isNew || draft !== before);
   const named = draft.label.trim() !== '';
   return (
     <Plate label={oven.label} className={classes.figures}>
@@ -127,9 +129,7 @@ function OvenForm({ oven, isNew, onGone }: OvenFormProps) {
             Put it away
           </Button>
         )}
-        <span role="status">
-          {keep.isSuccess && !changed ? 'Kept. Choose it again on a pie’s bench to plan with it.' : ''}
-        </span>
+        <span role="status">{kept ? 'Kept. Choose it again on a pie’s bench to plan with it.' : ''}</span>
       </Group>
     </Plate>
   );

@@ -49,7 +49,7 @@ function heading(words: string, leftMm: number, rightMm: number): Block {
 
 /** What to weigh: a box to tick, the name, and the grams large at the right. */
 function weighing(slip: SlipLine, units: UnitSystem, leftMm: number, rightMm: number): Block {
-  const amount = show(slip.massG, 'g', units);
+  const amount = slip.bought ? { number: '1', unit: '' } : show(slip.massG, 'g', units);
   const high = slip.highG === undefined ? null : show(slip.highG, 'g', units);
   const number = high && high.number !== amount.number ? `${amount.number}–${high.number}` : amount.number;
   const volume = slip.volumeMl === undefined ? null : household(slip.volumeMl);

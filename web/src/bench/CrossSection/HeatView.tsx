@@ -111,7 +111,7 @@ function Scrubbed({ plan, heat }: { readonly plan: PiePlan; readonly heat: HeatP
             <span
               key={tempC}
               style={{ background: heatColour(tempC) }}
-              className={tempC > 60 ? classes.light : ''}
+              className={tempC > 80 ? classes.light : ''}
             >
               {show(tempC, 'C', units).number}
             </span>

@@ -2,7 +2,7 @@ import type { PiePlan, SlipLine } from '@mardle/core';
 import { household, show, showText, withFraction } from '@mardle/core';
 import { IconPrinter, IconRulerMeasure } from '@tabler/icons-react';
 import { ActionIcon } from '@mantine/core';
-import { useState } from 'react';
+import { memo, useState } from 'react';
 import { useSettings } from '../../state/settings.js';
 import { useTicks } from '../../state/ticks.js';
 import { useWhy } from '../../state/why.js';
@@ -44,24 +44,7 @@ export function Slip({ pieId, plan, baking }: SlipProps) {
         </span>
       </header>
       {plan ? (
-        <div className={classes.scroll} tabIndex={0} role="region" aria-label="What to weigh">
-          <p className={classes.printed}>{plan.spec.name}</p>
-          {plan.slip.map((group) => (
-            <section key={group.title}>
-              <h3>{group.title}</h3>
-              <ul>
-                {group.lines.map((line) => (
-                  <Line key={line.id} pieId={pieId} line={line} />
-                ))}
-              </ul>
-            </section>
-          ))}
-          {plan.allergens.length > 0 && (
-            <p className={classes.allergens}>
-              <b>Contains</b> {plan.allergens.join(', ')}.
-            </p>
-          )}
-        </div>
+        <SlipLines pieId={pieId} plan={plan} />
       ) : (
         <p>The slip comes back when the spec can be planned again; what is to correct stands on the left.</p>
       )}
@@ -70,6 +53,36 @@ export function Slip({ pieId, plan, baking }: SlipProps) {
     </Plate>
   );
 }
+
+/** Everything to weigh; drawn again only when the plan is another one. */
+const SlipLines = memo(function SlipLines({
+  pieId,
+  plan,
+}: {
+  readonly pieId: string;
+  readonly plan: PiePlan;
+}) {
+  return (
+    <div className={classes.scroll} tabIndex={0} role="region" aria-label="What to weigh">
+      <p className={classes.printed}>{plan.spec.name}</p>
+      {plan.slip.map((group) => (
+        <section key={group.title}>
+          <h3>{group.title}</h3>
+          <ul>
+            {group.lines.map((line) => (
+              <Line key={line.id} pieId={pieId} line={line} />
+            ))}
+          </ul>
+        </section>
+      ))}
+      {plan.allergens.length > 0 && (
+        <p className={classes.allergens}>
+          <b>Contains</b> {plan.allergens.join(', ')}.
+        </p>
+      )}
+    </div>
+  );
+});
 
 /** Pieces to the half while they are few. */
 const countText = (count: number): string =>
@@ -81,7 +94,7 @@ function Line({ pieId, line }: { readonly pieId: string; readonly line: SlipLine
   const ticked = useTicks((state) => state.ticked.includes(key));
   const toggle = useTicks((state) => state.toggle);
   const open = useWhy((state) => state.open);
-  const shown = show(line.massG, 'g', units);
+  const shown = line.bought ? { number: '1', unit: '' } : show(line.massG, 'g', units);
   const high = line.highG === undefined ? null : show(line.highG, 'g', units);
   const volume = line.volumeMl === undefined ? null : household(line.volumeMl);
   const count = line.pieces && line.pieces.count >= 0.3 ? ` · about ${countText(line.pieces.count)}` : '';

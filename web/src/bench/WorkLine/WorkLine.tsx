@@ -1,6 +1,7 @@
 import type { Advice, PiePlan, PieSpec, Station } from '@mardle/core';
 import { showText, stations } from '@mardle/core';
 import { IconAlertTriangle } from '@tabler/icons-react';
+import { memo } from 'react';
 import { useSettings } from '../../state/settings.js';
 import classes from './WorkLine.module.css';
 import { stationResults } from './results.js';
@@ -26,7 +27,7 @@ const needsDoing = ({ id, level }: Advice): boolean =>
   level === 'danger' || /^(too_|gap|gluey|vents|not_done|stringy)/.test(id);
 
 /** Six stations in the order of work, each with its result: navigation and summary at once. */
-export function WorkLine({ spec, plan, open, onOpen }: WorkLineProps) {
+export const WorkLine = memo(function WorkLine({ spec, plan, open, onOpen }: WorkLineProps) {
   const units = useSettings((state) => state.units);
   const results = stationResults(spec, plan, (value, unit) => showText(value, unit, units));
   return (
@@ -54,4 +55,4 @@ export function WorkLine({ spec, plan, open, onOpen }: WorkLineProps) {
       })}
     </nav>
   );
-}
+});

@@ -41,7 +41,7 @@ export function Chart({ data, layout, height, label, onPick, onMove }: ChartProp
           showlegend: false,
           ...layout,
         },
-        config,
+        onMove ? { ...config, edits: { shapePosition: true } } : config,
       );
       plot.removeAllListeners('plotly_click');
       plot.on('plotly_click', ({ points }: PlotMouseEvent) => {

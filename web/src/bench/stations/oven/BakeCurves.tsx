@@ -7,7 +7,7 @@ import { Chart, themeColour } from '../../../kit/Chart/Chart.js';
 import { useSettings } from '../../../state/settings.js';
 import { changeBake } from '../../useBenchSpec.js';
 import classes from './BakeCurves.module.css';
-import { eventMarks, movedStages, stageShapes } from './stageShapes.js';
+import { eventMarks, INDEX_TOP, movedStages, stageShapes } from './stageShapes.js';
 
 interface BakeCurvesProps {
   readonly bake: Bake;
@@ -57,17 +57,18 @@ export function BakeCurves({ bake }: BakeCurvesProps) {
     return [
       ...heats.map((curve) => draw(curve, toTyped, word, 'y')),
       ...shares.map((curve) => draw(curve, (value) => value, '', 'y2')),
+      eventMarks(bake).line,
     ];
   }, [bake, toTyped, word, colorScheme]);
   const layout = useMemo((): Partial<Layout> => {
-    const { lines, notes } = eventMarks(bake);
+    const { notes } = eventMarks(bake);
     return {
       xaxis: { ticksuffix: ' min', gridcolor: themeColour('linen-deep'), fixedrange: true },
       yaxis: { title: { text: word }, gridcolor: themeColour('linen-deep'), fixedrange: true },
       yaxis2: {
         overlaying: 'y',
         side: 'right',
-        range: [0, 3],
+        range: [0, INDEX_TOP],
         tickvals: [0, 1, 2, 3],
         ticktext: ['0', 'golden', 'deep', ''],
         showgrid: false,
@@ -75,7 +76,7 @@ export function BakeCurves({ bake }: BakeCurvesProps) {
       },
       showlegend: true,
       legend: { orientation: 'h', y: -0.18, yanchor: 'top', x: 0.5, xanchor: 'center' },
-      shapes: [...stageShapes(bake, toTyped), ...lines],
+      shapes: stageShapes(bake, toTyped),
       annotations: notes,
       margin: { l: 56, r: 60, t: 44, b: 50 },
       dragmode: false,

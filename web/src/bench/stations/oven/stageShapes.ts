@@ -1,7 +1,10 @@
 import type { Bake, Stage } from '@mardle/core';
 import { limitOf } from '@mardle/core';
-import type { Annotation, Shape } from 'plotly.js-dist-min';
+import type { Annotation, Data, Shape } from 'plotly.js-dist-min';
 import { themeColour } from '../../../kit/Chart/Chart.js';
+
+/** The scale of colour and set ends here: 2 is deep. */
+export const INDEX_TOP = 3;
 
 /** Both stages as bars at their heat; these come first among the shapes, so that a shape's number is its stage's. */
 export function stageShapes({ stages }: Bake, toTyped: (tempC: number) => number): Partial<Shape>[] {
@@ -12,7 +15,6 @@ export function stageShapes({ stages }: Bake, toTyped: (tempC: number) => number
     x1: to,
     y0: toTyped(tempC),
     y1: toTyped(tempC),
-    editable: true,
     line: { color: themeColour(colour), width: 7 },
   });
   return [
@@ -21,9 +23,9 @@ export function stageShapes({ stages }: Bake, toTyped: (tempC: number) => number
   ];
 }
 
-/** What happens when, as thin lines with a word over them. */
+/** What happens when, as thin lines with a word over them: a curve of its own, for only stages are to be dragged. */
 export function eventMarks({ events, turnMin, foilMin, outMin }: Bake): {
-  readonly lines: Partial<Shape>[];
+  readonly line: Data;
   readonly notes: Partial<Annotation>[];
 } {
   const marks = (
@@ -38,15 +40,16 @@ export function eventMarks({ events, turnMin, foilMin, outMin }: Bake): {
     .flatMap(([word, at]) => (at === null || at > outMin ? [] : [{ word, at }]))
     .sort((a, b) => a.at - b.at);
   return {
-    lines: marks.map(({ at }) => ({
-      type: 'line',
-      x0: at,
-      x1: at,
-      yref: 'paper',
-      y0: 0,
-      y1: 1,
+    line: {
+      type: 'scatter',
+      mode: 'lines',
+      x: marks.flatMap(({ at }) => [at, at, null]),
+      y: marks.flatMap(() => [0, INDEX_TOP, null]),
+      yaxis: 'y2',
       line: { color: themeColour('ink-soft'), width: 1, dash: 'dot' },
-    })),
+      hoverinfo: 'skip',
+      showlegend: false,
+    },
     notes: marks.map(({ word, at }, i) => ({
       x: at,
       yref: 'paper',
