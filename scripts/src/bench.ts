@@ -4,11 +4,13 @@ import {
   finishNow,
   findStages,
   meshSizes,
+  roughBake,
   simulateBake,
   starterSpec,
 } from '@mardle/core';
 import type { Benchmark } from './bench/measure.js';
-import { compare, medianMs } from './bench/measure.js';
+import { compare, medianMs, onceMs } from './bench/measure.js';
+import { plainBake } from './bench/plain-bake.js';
 
 const drafted = draftPlan(starterSpec);
 if (!drafted.ok) throw new Error('the starter spec cannot be planned');
@@ -21,6 +23,12 @@ const stages = [
 const twoHours = (size: keyof typeof meshSizes): number =>
   medianMs(() => simulateBake(body, spec.bake, stages, meshSizes[size]), 5);
 
+/** Half an hour is enough of the plain one: it takes seconds. */
+const halfHour = [
+  { tempC: 215, timeMin: 15 },
+  { tempC: 180, timeMin: 15 },
+];
+
 function run(): Benchmark[] {
   const coarse = twoHours('coarse');
   const usual = twoHours('usual');
@@ -28,11 +36,19 @@ function run(): Benchmark[] {
   const draft = medianMs(() => draftPlan(starterSpec), 60);
   const search = medianMs(() => finishNow(findStages(body, spec.bake)), 3);
   const whole = medianMs(() => bakeWork(work, spec.bake), 3);
+  const before = bakeWork(work, spec.bake);
+  if (!before) throw new Error('the starter spec cannot be baked');
+  const rough = medianMs(() => roughBake(work, spec.bake, before), 5);
+  const thawed = { ...body, startC: 20 };
+  const quick = medianMs(() => simulateBake(thawed, spec.bake, halfHour, meshSizes.coarse), 5);
+  const plain = onceMs(() => plainBake(thawed, spec.bake, halfHour));
   return [
+    compare('half an hour, search mesh', quick, 'the same laws written down plainly', plain, 0.02),
     compare('two hours of baking, search mesh', coarse, 'the same on the fine mesh', fine, 0.2),
     compare('two hours of baking, usual mesh', usual, 'the same on the fine mesh', fine, 0.45),
     compare('plan without the bake', draft, 'two hours of baking, search mesh', coarse, 0.1),
     compare('two-stage search', search, 'two hours of baking, search mesh', coarse, 24),
+    compare('first rough answer', rough, 'two-stage search', search, 0.25),
     compare('search, bake and cooling together', whole, 'two-stage search', search, 2),
   ];
 }

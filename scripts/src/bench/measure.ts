@@ -23,6 +23,13 @@ export function medianMs(job: () => unknown, times: number): number {
   return taken[Math.floor(times / 2)] ?? 0;
 }
 
+/** Milliseconds of a job that takes seconds: once, without warming up. */
+export function onceMs(job: () => unknown): number {
+  const start = performance.now();
+  job();
+  return performance.now() - start;
+}
+
 export const compare = (
   name: string,
   value: number,

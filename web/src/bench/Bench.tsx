@@ -2,7 +2,7 @@ import type { PieResponse } from '@mardle/contract';
 import type { OwnFruit, PieSpec, Station } from '@mardle/core';
 import { stations } from '@mardle/core';
 import { useHotkeys } from '@mantine/hooks';
-import { useCallback, useDeferredValue, useState } from 'react';
+import { useCallback, useDeferredValue, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { AdviceList } from '../kit/Advice.js';
 import { WhyDrawer } from '../kit/Figure/WhyDrawer.js';
@@ -51,10 +51,11 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
     ['mod+z', undo],
   ]);
 
+  const advice = useMemo(() => plan?.advice.filter((one) => one.station === station) ?? [], [plan, station]);
   const stationProps = { spec, plan };
   return (
     <div className={classes.bench}>
-      <BenchHead pie={pie} spec={spec} plan={plan} />
+      <BenchHead pie={pie} name={spec.name} plan={plan} />
       <div className="no-print">
         <WorkLine spec={settled} plan={plan} open={station} onOpen={open} />
       </div>
@@ -105,10 +106,7 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
                 cancel={now.cancel}
               />
             )}
-            <AdviceList
-              label="Cautions"
-              advice={plan?.advice.filter((advice) => advice.station === station) ?? []}
-            />
+            <AdviceList label="Cautions" advice={advice} />
           </Plate>
         </div>
         <Slip pieId={pie.id} plan={plan} baking={now.baking} />

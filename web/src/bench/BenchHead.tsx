@@ -16,13 +16,19 @@ import { downloadSpec } from './download.js';
 
 interface BenchHeadProps {
   readonly pie: PieResponse;
-  readonly spec: PieSpec;
+  readonly name: string;
   readonly plan: PiePlan | null;
 }
 
+/** The spec as it lies on the bench when somebody acts on it. */
+const onBench = (pie: PieResponse): PieSpec => useBench.getState().spec ?? pie.spec;
+
 /** Name, version, and what can be done with the pie as a whole. */
-export const BenchHead = memo(function BenchHead({ pie, spec, plan }: BenchHeadProps) {
-  const { basedOn, past, restored, change, undo, discard, markSaved } = useBench();
+export const BenchHead = memo(function BenchHead({ pie, name, plan }: BenchHeadProps) {
+  const { change, undo, discard, markSaved } = useBench.getState();
+  const basedOn = useBench((state) => state.basedOn);
+  const restored = useBench((state) => state.restored);
+  const canUndo = useBench((state) => state.past.length > 0);
   const changed = useBench(isChanged);
   const save = useSavePie();
   const copy = useCreatePie();
@@ -33,12 +39,12 @@ export const BenchHead = memo(function BenchHead({ pie, spec, plan }: BenchHeadP
   const clash = save.error instanceof ProblemError && save.error.status === 412;
 
   const saveNow = async (on = basedOn): Promise<PieResponse | null> => {
-    const kept = await save.mutateAsync({ id: pie.id, basedOn: on, spec }).catch(() => null);
+    const kept = await save.mutateAsync({ id: pie.id, basedOn: on, spec: onBench(pie) }).catch(() => null);
     if (kept) markSaved(kept);
     return kept;
   };
   const saveCopy = async (): Promise<void> => {
-    const made = await copy.mutateAsync({ ...spec, name: `${spec.name}, copy` }).catch(() => null);
+    const made = await copy.mutateAsync({ ...onBench(pie), name: `${name}, copy` }).catch(() => null);
     if (!made) return;
     discard();
     await navigate(`/pies/${made.id}`);
@@ -48,17 +54,17 @@ export const BenchHead = memo(function BenchHead({ pie, spec, plan }: BenchHeadP
   return (
     <div className="no-print">
       <div className={classes.head}>
-        <h1 className={classes.hidden}>{spec.name}</h1>
+        <h1 className={classes.hidden}>{name}</h1>
         <TextInput
           aria-label="Name of the pie"
           className={classes.name}
           classNames={{ input: classes.nameInput }}
-          value={spec.name}
+          value={name}
           maxLength={120}
-          error={spec.name.trim() === '' ? 'Give the pie a name' : undefined}
+          error={name.trim() === '' ? 'Give the pie a name' : undefined}
           onChange={(event) => {
-            const name = event.currentTarget.value;
-            change((old) => ({ ...old, name }));
+            const typed = event.currentTarget.value;
+            change((old) => ({ ...old, name: typed }));
           }}
         />
         <span className={classes.state} role="status">
@@ -68,7 +74,7 @@ export const BenchHead = memo(function BenchHead({ pie, spec, plan }: BenchHeadP
         <Button
           variant="default"
           leftSection={<IconArrowBackUp size={18} />}
-          disabled={past.length === 0}
+          disabled={!canUndo}
           onClick={undo}
         >
           Undo
@@ -77,7 +83,7 @@ export const BenchHead = memo(function BenchHead({ pie, spec, plan }: BenchHeadP
           variant="default"
           leftSection={<IconDeviceFloppy size={18} />}
           loading={save.isPending}
-          disabled={!changed || spec.name.trim() === ''}
+          disabled={!changed || name.trim() === ''}
           onClick={() => void saveNow()}
         >
           Save
@@ -97,7 +103,7 @@ export const BenchHead = memo(function BenchHead({ pie, spec, plan }: BenchHeadP
           </Menu.Target>
           <Menu.Dropdown>
             <Menu.Item onClick={() => void saveCopy()}>Save as a copy</Menu.Item>
-            <Menu.Item onClick={() => downloadSpec(spec)}>Save as a file</Menu.Item>
+            <Menu.Item onClick={() => downloadSpec(onBench(pie))}>Save as a file</Menu.Item>
             <Menu.Item disabled={!changed} onClick={discard}>
               Throw away the changes
             </Menu.Item>
@@ -128,7 +134,7 @@ export const BenchHead = memo(function BenchHead({ pie, spec, plan }: BenchHeadP
       {starting && plan?.bake && (
         <StartBake
           pie={pie}
-          spec={spec}
+          spec={plan.spec}
           plan={plan}
           changed={changed}
           save={() => saveNow()}

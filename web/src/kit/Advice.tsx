@@ -1,6 +1,7 @@
 import type { Advice } from '@mardle/core';
 import { adviceText } from '@mardle/core';
 import { IconAlertTriangle, IconEye, IconLeaf } from '@tabler/icons-react';
+import { memo } from 'react';
 import { useSettings } from '../state/settings.js';
 import classes from './Advice.module.css';
 
@@ -14,7 +15,7 @@ const marks = {
 const order = { good: 0, watch: 1, danger: 2 } as const;
 
 /** What should be said where the work is: colour, shape and word together. */
-export function AdviceList({
+export const AdviceList = memo(function AdviceList({
   advice,
   label,
 }: {
@@ -41,4 +42,4 @@ export function AdviceList({
         })}
     </ul>
   );
-}
+});

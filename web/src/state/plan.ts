@@ -1,6 +1,6 @@
 import type { Bake, BakeSpec, OvenWork, PiePlan, PieSpec, Problem } from '@mardle/core';
 import { draftPlan, withBake } from '@mardle/core';
-import { useEffect, useMemo, useRef, useState } from 'react';
+import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import { bakeInWorker, cancelBake } from '../workers/bake.js';
 
 /** What is known about the pie on the bench at this moment. */
@@ -16,6 +16,9 @@ export interface PlanNow {
   readonly unbakeable: boolean;
   cancel(): void;
 }
+
+/** Progress is shown in steps of this share, so that it costs no frames. */
+const PROGRESS_STEP = 0.05;
 
 interface Baked {
   readonly key: string;
@@ -38,18 +41,21 @@ export function usePlanOf(spec: PieSpec): PlanNow {
     if (key === '') return;
     const [work, bakeSpec] = JSON.parse(key) as [OvenWork, BakeSpec];
     let current = true;
+    let shown = 0;
     void bakeInWorker(work, bakeSpec, {
       before: before.current,
       progress: (share) => {
-        if (current) setProgress({ key, share });
+        if (!current || share < shown + PROGRESS_STEP) return;
+        shown = share;
+        setProgress({ key, share });
       },
       rough: (bake) => {
-        if (current) setGuessed({ key, bake });
+        if (current) startTransition(() => setGuessed({ key, bake }));
       },
     }).then((bake) => {
       if (!current || bake === undefined) return;
       before.current = bake ?? before.current;
-      setBaked({ key, bake });
+      startTransition(() => setBaked({ key, bake }));
     });
     return () => {
       current = false;

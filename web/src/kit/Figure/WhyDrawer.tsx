@@ -12,6 +12,12 @@ interface WhyDrawerProps {
 
 /** The story of a figure: rule, inputs as links to their own stories, source, band. */
 export function WhyDrawer({ figures }: WhyDrawerProps) {
+  const opened = useWhy((state) => state.trail.length > 0);
+  // A closed drawer costs nothing while a dial turns.
+  return opened ? <OpenDrawer figures={figures} /> : null;
+}
+
+function OpenDrawer({ figures }: WhyDrawerProps) {
   const units = useSettings((state) => state.units);
   const { trail, back, close, follow } = useWhy();
   const id = trail.at(-1);
