@@ -23,4 +23,5 @@ export * from './simulate.js';
 export * from './spec.js';
 export * from './state.js';
 export * from './step.js';
+export { evaporationKgSM2 } from './surface.js';
 export * from './water.js';

@@ -3,7 +3,7 @@ import { byId, numberIn, readTable, textIn } from '../units/index.js';
 /** Toppings that are neither pastry nor crumb, per 100 of flour. Scones: common practice, no source; batter: estimate; browning: fit (scones to W12) and estimate. */
 const table = `
 id,label,butter,sugar,milk,leaven,browning,contains,how
-scone,Scone dough,35,14,60,5,1.6,wheat;milk,Rub in; stir in the milk only until it holds; drop it on in heaps with gaps between.
+scone,Scone dough,35,14,60,5,1.65,wheat;milk,Rub in; stir in the milk only until it holds; drop it on in heaps with gaps between.
 batter,Batter,50,100,60,4,1.5,wheat;milk,Beat butter and sugar; fold in flour and milk by turns; fold in the fruit last.
 `;
 

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { DishSpec } from '../build/index.js';
 import { equivalents, formKinds, formTraits, isSameDish } from '../build/index.js';
-import { changeForm } from './change-form.js';
+import { changeBase, changeForm } from './change-form.js';
 import { checkSpec } from './check.js';
 import { builtInLarder } from '../larder/index.js';
 import { draftPlan } from './plan.js';
@@ -56,6 +56,25 @@ describe('changing the form', () => {
 
   it('takes a known sheet when the kitchen has none', () => {
     expect(changeForm(starterSpec, 'hand_pie').spec.dish.depthCm).toBeLessThan(2.5);
+  });
+});
+
+describe('a shell from elsewhere', () => {
+  it('bought, comes in its own foil, and what fits it follows', () => {
+    const own = { ...starterSpec, filling: { ...starterSpec.filling, fruitMassG: 900 } };
+    const { spec, changes } = changeBase(own, 'bought');
+    expect(spec.dish.material).toBe('foil');
+    expect(spec.filling.fruitMassG).toBeNull();
+    expect(changes.join(' ')).toContain('own foil');
+    const planned = draftPlan(spec);
+    expect(planned.ok && planned.plan.build.base).toBeNull();
+    expect(changeBase(spec, 'bought').changes).toEqual([]);
+  });
+
+  it('from the freezer, stays in the dish it was lined in', () => {
+    const { spec, changes } = changeBase(starterSpec, 'frozen');
+    expect(spec.dish).toEqual(starterSpec.dish);
+    expect(changes).toEqual([]);
   });
 });
 

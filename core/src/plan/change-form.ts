@@ -1,5 +1,13 @@
-import type { DishSpec, FormKind } from '../build/index.js';
-import { dishShapes, foldFreeForm, formTraits, isRound, topOutline, usualFreeForm } from '../build/index.js';
+import type { BaseSource, DishSpec, FormKind } from '../build/index.js';
+import {
+  dishShapes,
+  foldFreeForm,
+  formTraits,
+  isRound,
+  isSameDish,
+  topOutline,
+  usualFreeForm,
+} from '../build/index.js';
 import type { KnownDish } from '../larder/index.js';
 import { builtInDishes } from '../larder/index.js';
 import type { PieSpec } from './spec.js';
@@ -88,4 +96,21 @@ export function changeForm(spec: PieSpec, kind: FormKind, own: readonly DishSpec
     changes.push('A glaze with raw fruit needs a shell baked before; the fruit goes in raw instead.');
   }
   return { spec: next, changes };
+}
+
+/**
+ * Takes the shell from elsewhere or makes it again. A bought shell comes in its own foil, so the pie is made in that; one
+ * from the freezer was lined in the dish at hand.
+ */
+export function changeBase(spec: PieSpec, base: BaseSource): FormChange {
+  const next: PieSpec = { ...spec, pastry: { ...spec.pastry, base } };
+  if (base !== 'bought') return { spec: next, changes: [] };
+  const dish = builtInDish('foil_23');
+  if (isSameDish(spec.dish, dish)) return { spec: next, changes: [] };
+  return {
+    spec: { ...next, dish, filling: { ...next.filling, fruitMassG: null } },
+    changes: [
+      `It is made in the shell’s own foil now: ${dish.label}. Measure yours at station 1; the fruit fills it.`,
+    ],
+  };
 }

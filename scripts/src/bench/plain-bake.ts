@@ -7,6 +7,7 @@ import {
   cellKinds,
   constant,
   crustActivity,
+  evaporationKgSM2,
   kitchenFor,
   layMesh,
   loadedOven,
@@ -52,7 +53,6 @@ export interface PlainResult {
 /** Short enough for a skin of half a millimetre to stay stable, s. */
 const STEP_S = 0.25;
 const STEFAN_BOLTZMANN = 5.670374e-8;
-const GAS_WATER = 461.5;
 
 function cellsOf(mesh: Mesh, body: PieBody, ovenC: number): Cell[] {
   const cells = Array.from({ length: mesh.kind.length }, (_, i): Cell => {
@@ -137,8 +137,8 @@ export function plainBake(body: PieBody, place: OvenPlace, stages: readonly Stag
         const skin = bareFruit
           ? constant('fruit_skin')
           : ((1 - activity) * constant('diffusion_depth')) / constant('crust_diffusivity');
-        const transfer = area / (1000 / h + skin) / (GAS_WATER * surfaceK);
-        const wanted = transfer * (activity * saturationPa(cell.tempC) - around.vapourPa) * STEP_S;
+        const overPa = activity * saturationPa(cell.tempC) - around.vapourPa;
+        const wanted = area * evaporationKgSM2(h, skin, surfaceK, around.airC + 273.15, overPa) * STEP_S;
         const lostKg = Math.min(0.3 * cell.waterKg, Math.max(0, wanted));
         cell.waterKg -= lostKg;
         cell.enthalpyJ -= lostKg * VAPOUR_J_KG;

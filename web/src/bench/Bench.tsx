@@ -1,12 +1,13 @@
 import type { PieResponse } from '@mardle/contract';
 import type { OwnFruit, PieSpec, Station } from '@mardle/core';
 import { stations } from '@mardle/core';
-import { useHotkeys } from '@mantine/hooks';
-import { useCallback, useDeferredValue, useMemo, useState } from 'react';
+import { useHotkeys, useThrottledValue } from '@mantine/hooks';
+import { useCallback, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { AdviceList } from '../kit/Advice.js';
 import { WhyDrawer } from '../kit/Figure/WhyDrawer.js';
 import { Plate } from '../kit/Plate/Plate.js';
+import { useLater } from '../kit/useLater.js';
 import { useBench } from '../state/bench.js';
 import { usePlanOf } from '../state/plan.js';
 import classes from './Bench.module.css';
@@ -23,6 +24,8 @@ import { TopStation } from './stations/TopStation.js';
 import { WorkLine } from './WorkLine/WorkLine.js';
 
 const isStation = (name: string | null): name is Station => stations.some((station) => station === name);
+
+const ANSWERS_EVERY_MS = 100;
 
 interface BenchProps {
   readonly pie: PieResponse;
@@ -41,10 +44,12 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
   );
   const [view, setView] = useState<Picture>('filled');
   const undo = useBench((state) => state.undo);
-  // The dial under the hand follows at once; the sums, the picture and the slip as fast as they can be drawn.
-  const settled = useDeferredValue(spec);
+  // The dial under the hand follows at once; sums and picture ten times a second, work line and slip a frame later each.
+  const settled = useThrottledValue(spec, ANSWERS_EVERY_MS);
   const now = usePlanOf(settled);
   const { plan, problems } = now;
+  const planForLine = useLater(plan, 1);
+  const planForSlip = useLater(plan, 2);
   useHotkeys([
     ...stations.map((name, i): [string, () => void] => [String(i + 1), () => open(name)]),
     ['z', undo],
@@ -57,7 +62,7 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
     <div className={classes.bench}>
       <BenchHead pie={pie} name={spec.name} plan={plan} />
       <div className="no-print">
-        <WorkLine spec={settled} plan={plan} open={station} onOpen={open} />
+        <WorkLine spec={settled} plan={planForLine} open={station} onOpen={open} />
       </div>
       <div className={classes.main}>
         <div className={`${classes.left} no-print`}>
@@ -109,7 +114,7 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
             <AdviceList label="Cautions" advice={advice} />
           </Plate>
         </div>
-        <Slip pieId={pie.id} plan={plan} baking={now.baking} />
+        <Slip pieId={pie.id} plan={planForSlip} baking={now.baking} />
       </div>
       <WhyDrawer figures={plan?.figures ?? {}} />
     </div>

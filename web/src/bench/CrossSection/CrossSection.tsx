@@ -7,6 +7,7 @@ import classes from './CrossSection.module.css';
 import { describe } from './describe.js';
 import { FillHandle } from './FillHandle.js';
 import { Fruit } from './Fruit.js';
+import { halfWidthAt } from './geometry.js';
 import { BaseCrust, Holder } from './Holder.js';
 import type { PieView } from './section.js';
 import { sectionOf } from './section.js';
@@ -22,10 +23,12 @@ export function CrossSection({ plan, view }: CrossSectionProps) {
   const units = useSettings((state) => state.units);
   const drawing = useRef<SVGSVGElement>(null);
   const section = sectionOf(plan, view);
-  const { profile, halfWidthCm: half, heightCm } = section;
+  const { profile, halfWidthCm: half, heightCm, edgeCm, moundCm } = section;
   const { build, spec } = plan;
   const baked = view === 'baked';
   const say = (cm: number): string => showText(cm, 'cm', units);
+  const sinksToCm = build.bakedEdgeCm + build.bakedMoundCm;
+  const sinksHalf = halfWidthAt(profile, build.bakedEdgeCm) - (section.lined ? section.crustCm : 0);
   const browning = baked ? plan.bake?.atEnd : undefined;
   return (
     <svg
@@ -64,6 +67,17 @@ export function CrossSection({ plan, view }: CrossSectionProps) {
           <text x={half - 0.2} y={-heightCm + 1} textAnchor="end">
             mound {say(build.rawMoundCm)}
           </text>
+        )}
+        {!baked && (
+          <>
+            <path
+              d={`M${-sinksHalf} ${-build.bakedEdgeCm}Q0 ${-build.bakedEdgeCm - 2 * build.bakedMoundCm} ${sinksHalf} ${-build.bakedEdgeCm}`}
+              className={classes.sinks}
+            />
+            <text x={half - 0.2} y={-profile.depthCm / 2 + 0.25} textAnchor="end">
+              {sinksToCm < edgeCm + moundCm ? 'sinks' : 'rises'} to {say(sinksToCm)}
+            </text>
+          </>
         )}
       </g>
       {!baked && <FillHandle plan={plan} section={section} drawing={drawing} />}

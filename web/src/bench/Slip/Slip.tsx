@@ -18,7 +18,7 @@ interface SlipProps {
 }
 
 /** What to weigh, in the order it is needed; then the clock. It prints as it stands. */
-export function Slip({ pieId, plan, baking }: SlipProps) {
+export const Slip = memo(function Slip({ pieId, plan, baking }: SlipProps) {
   const clear = useTicks((state) => state.clear);
   const [printing, setPrinting] = useState(false);
   return (
@@ -52,7 +52,7 @@ export function Slip({ pieId, plan, baking }: SlipProps) {
       {printing && plan && <PrintSheets plan={plan} onClose={() => setPrinting(false)} />}
     </Plate>
   );
-}
+});
 
 /** Everything to weigh; drawn again only when the plan is another one. */
 const SlipLines = memo(function SlipLines({

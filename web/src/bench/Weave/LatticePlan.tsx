@@ -1,4 +1,5 @@
 import type { Lattice, Outline, WeaveStep } from '@mardle/core';
+import { memo } from 'react';
 import { TopShape } from './TopShape.js';
 import classes from './Weave.module.css';
 
@@ -13,7 +14,7 @@ interface LatticePlanProps {
 }
 
 /** The lattice from above: long strips run down, cross strips over them at the angle. */
-export function LatticePlan({ lattice, top, steps, now, label }: LatticePlanProps) {
+export const LatticePlan = memo(function LatticePlan({ lattice, top, steps, now, label }: LatticePlanProps) {
   const { long, cross, angleDeg } = lattice;
   const halfW = top.widthCm / 2;
   const halfL = top.lengthCm / 2;
@@ -87,4 +88,4 @@ export function LatticePlan({ lattice, top, steps, now, label }: LatticePlanProp
       })}
     </svg>
   );
-}
+});

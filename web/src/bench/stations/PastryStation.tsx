@@ -1,10 +1,11 @@
-import type { BaseSource } from '@mardle/core';
-import { baseSources, builtInDoughs, formTraits, showText, usualHandPie } from '@mardle/core';
+import type { BaseSource, PieSpec } from '@mardle/core';
+import { baseSources, builtInDoughs, changeBase, formTraits, showText, usualHandPie } from '@mardle/core';
+import { useState } from 'react';
 import { Choice } from '../../kit/Choice/Choice.js';
 import { Dial } from '../../kit/Dial/Dial.js';
 import { useSettings } from '../../state/settings.js';
 import type { StationProps } from '../useBenchSpec.js';
-import { changePastry } from '../useBenchSpec.js';
+import { changePastry, changeSpec } from '../useBenchSpec.js';
 import { batchStops, thicknessStops } from '../words.js';
 import { DayDough } from './pastry/DayDough.js';
 import { DoughFacts } from './pastry/DoughFacts.js';
@@ -16,6 +17,40 @@ const sourceWords: Readonly<Record<BaseSource, { readonly label: string; readonl
   frozen: { label: 'From the freezer', note: 'your own, lined ahead' },
 };
 
+/** Where the shell comes from; with a bought one comes its own dish, and what fits it. */
+function ShellPart({ spec }: Pick<StationProps, 'spec'>) {
+  const [changes, setChanges] = useState<readonly string[]>([]);
+  const [before, setBefore] = useState<PieSpec | null>(null);
+  const base = spec.pastry.base ?? 'made';
+  const choose = (next: BaseSource): void => {
+    if (next === base) return;
+    // Back from a bought shell the baker's own dish and fruit come back too.
+    const back = base === 'bought' && before ? before : spec;
+    const changed = changeBase(
+      { ...spec, dish: back.dish, filling: { ...spec.filling, fruitMassG: back.filling.fruitMassG } },
+      next,
+    );
+    setBefore(next === 'bought' ? spec : null);
+    setChanges(changed.changes);
+    changeSpec(() => changed.spec);
+  };
+  return (
+    <>
+      <Choice
+        label="The shell"
+        value={base}
+        options={baseSources.map((value) => ({ value, ...sourceWords[value] }))}
+        onChange={choose}
+      />
+      {changes.length > 0 && (
+        <p className={classes.plain} role="status">
+          {changes.join(' ')}
+        </p>
+      )}
+    </>
+  );
+}
+
 /** Dough, how thin it is rolled, where the shell comes from, and how many pies it is mixed for. */
 export function PastryStation({ spec, plan }: StationProps) {
   const units = useSettings((state) => state.units);
@@ -26,14 +61,7 @@ export function PastryStation({ spec, plan }: StationProps) {
   const one = filled === 'parcel' ? (spec.form.handPie ?? usualHandPie).count : 1;
   return (
     <div className={classes.station}>
-      {lined && filled === 'dish' && (
-        <Choice
-          label="The shell"
-          value={pastry.base ?? 'made'}
-          options={baseSources.map((value) => ({ value, ...sourceWords[value] }))}
-          onChange={(base) => changePastry({ base })}
-        />
-      )}
+      {lined && filled === 'dish' && <ShellPart spec={spec} />}
       {noDough ? (
         <p className={classes.plain}>
           This pie takes no dough of yours{lined ? ': its shell comes ready.' : '.'} What lies on top stands

@@ -9,7 +9,7 @@ import {
   usualLattice,
   weaveSteps,
 } from '@mardle/core';
-import { useState } from 'react';
+import { useMemo, useState } from 'react';
 import { Choice } from '../../../kit/Choice/Choice.js';
 import { Dial } from '../../../kit/Dial/Dial.js';
 import { Fig } from '../../../kit/Figure/Fig.js';
@@ -35,7 +35,12 @@ export function LatticePart({ spec, plan }: StationProps) {
   const figures = plan?.figures ?? {};
   const built = plan?.build.top;
   const lattice = built?.kind === 'lattice' ? built.lattice : null;
-  const top = topOutline(spec.dish);
+  const { dish } = spec;
+  const top = useMemo(() => topOutline(dish), [dish]);
+  const steps = useMemo(
+    () => (lattice?.style === 'straight' ? weaveSteps(lattice.long.length, lattice.cross.length) : null),
+    [lattice],
+  );
   const style = chosen.style ?? 'straight';
   const set = (part: Partial<LatticeSpec>): void => {
     const next = { ...chosen, ...part };
@@ -115,7 +120,7 @@ export function LatticePart({ spec, plan }: StationProps) {
           <LatticePlan
             lattice={lattice}
             top={top}
-            steps={style === 'straight' ? weaveSteps(lattice.long.length, lattice.cross.length) : null}
+            steps={steps}
             now={null}
             label={`The lattice from above: ${lattice.long.length} by ${lattice.cross.length} strips, ${
               style === 'straight'

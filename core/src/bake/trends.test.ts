@@ -1,0 +1,154 @@
+import fc from 'fast-check';
+import { dishMaterials } from '../larder/index.js';
+import { aBody } from '../test/body.js';
+import type { PieBody } from './body.js';
+import { meshSizes } from './mesh-size.js';
+import { doneMin, simulateBake } from './simulate.js';
+import type { BakeSpec } from './spec.js';
+import { evaporationKgSM2 } from './surface.js';
+import { saturationPa, vaporisationJKg } from './water.js';
+
+const place: BakeSpec = {
+  oven: { label: 'o', kind: 'still', offsetC: 0, warmUpMin: 20 },
+  altitudeM: 0,
+  colour: 'gold',
+  startC: 20,
+  stages: null,
+};
+
+/** Any ordinary lidded pie: its size, its start and its heats from a seed. */
+const anyBake = fc.record({
+  scale: fc.double({ min: 0.75, max: 1.25, noNaN: true }),
+  startC: fc.double({ min: 2, max: 22, noNaN: true }),
+  material: fc.constantFrom('glass', 'stoneware', 'enamelled_steel', 'dark_metal', 'aluminium'),
+  firstC: fc.double({ min: 200, max: 225, noNaN: true }),
+  secondC: fc.double({ min: 165, max: 190, noNaN: true }),
+  freeShare: fc.double({ min: 0.1, max: 0.7, noNaN: true }),
+});
+type AnyBake = typeof anyBake extends fc.Arbitrary<infer T> ? T : never;
+
+function bodyOf({ scale, startC, material, freeShare }: AnyBake): PieBody {
+  const body = aBody();
+  return aBody({
+    topRadiusM: body.topRadiusM * scale,
+    baseRadiusM: body.baseRadiusM * scale,
+    filling: { ...body.filling!, massKg: body.filling!.massKg * scale ** 2, freeShare },
+    startC,
+    dish: dishMaterials.get(material)!,
+  });
+}
+
+const stagesOf = ({ firstC, secondC }: AnyBake) => [
+  { tempC: firstC, timeMin: 20 },
+  { tempC: secondC, timeMin: 100 },
+];
+
+const doneOf = (body: PieBody, bake: AnyBake, where: BakeSpec = place): number => {
+  const { events } = simulateBake(body, where, stagesOf(bake), meshSizes.coarse);
+  return doneMin(events, body.done) ?? Infinity;
+};
+const goldenOf = (body: PieBody, bake: AnyBake, where: BakeSpec = place): number =>
+  simulateBake(body, where, stagesOf(bake), meshSizes.coarse).events.goldenMin ?? Infinity;
+
+/** Readings come each half minute; what lies closer together than this is the same. */
+const SAME_MIN = 0.6;
+const runs = { numRuns: 12 };
+
+describe('trends that hold for any pie (common practice, no source)', () => {
+  it('deeper never bakes sooner', () => {
+    fc.assert(
+      fc.property(anyBake, fc.double({ min: 1.05, max: 1.5, noNaN: true }), (bake, deeper) => {
+        const body = bodyOf(bake);
+        const deep = {
+          ...body,
+          edgeM: body.edgeM * deeper,
+          filling: { ...body.filling!, massKg: body.filling!.massKg * deeper },
+        };
+        expect(doneOf(deep, bake)).toBeGreaterThanOrEqual(doneOf(body, bake) - SAME_MIN);
+      }),
+      runs,
+    );
+  });
+
+  it('colder never bakes sooner', () => {
+    fc.assert(
+      fc.property(anyBake, fc.double({ min: 1, max: 20, noNaN: true }), (bake, colder) => {
+        const body = bodyOf(bake);
+        expect(doneOf({ ...body, startC: body.startC - colder }, bake)).toBeGreaterThanOrEqual(
+          doneOf(body, bake) - SAME_MIN,
+        );
+      }),
+      runs,
+    );
+  });
+
+  it('a shinier dish never bakes sooner', () => {
+    fc.assert(
+      fc.property(anyBake, fc.double({ min: 0.1, max: 0.9, noNaN: true }), (bake, share) => {
+        const body = bodyOf(bake);
+        const shiny = { ...body, dish: { ...body.dish, emissivity: body.dish.emissivity * share } };
+        expect(doneOf(shiny, bake)).toBeGreaterThanOrEqual(doneOf(body, bake) - SAME_MIN);
+      }),
+      runs,
+    );
+  });
+
+  it('fruit is never tender sooner higher up, where it boils cooler', () => {
+    fc.assert(
+      fc.property(anyBake, fc.double({ min: 500, max: 3500, noNaN: true }), (bake, altitudeM) => {
+        const tender = (where: BakeSpec): number =>
+          simulateBake(bodyOf(bake), where, stagesOf(bake), meshSizes.coarse).events.tenderMin ?? Infinity;
+        expect(tender({ ...place, altitudeM })).toBeGreaterThanOrEqual(tender(place) - SAME_MIN);
+      }),
+      runs,
+    );
+  });
+
+  it('a hotter oven never bakes later, nor leaves the top paler', () => {
+    fc.assert(
+      fc.property(anyBake, fc.double({ min: 2, max: 25, noNaN: true }), (bake, offsetC) => {
+        const body = bodyOf(bake);
+        const hot = { ...place, oven: { ...place.oven, offsetC } };
+        expect(doneOf(body, bake, hot)).toBeLessThanOrEqual(doneOf(body, bake) + SAME_MIN);
+        expect(goldenOf(body, bake, hot)).toBeLessThanOrEqual(goldenOf(body, bake) + SAME_MIN);
+      }),
+      runs,
+    );
+  });
+
+  it('yolk browns before none, and foil holds the top back', () => {
+    fc.assert(
+      fc.property(anyBake, fc.double({ min: 1.1, max: 2, noNaN: true }), (bake, wash) => {
+        const body = bodyOf(bake);
+        expect(goldenOf({ ...body, browning: wash }, bake)).toBeLessThanOrEqual(goldenOf(body, bake));
+        const foil = { foilMin: 20, weightsMin: 0, doorMin: [] };
+        const top = (touches?: typeof foil): number =>
+          simulateBake(body, place, stagesOf(bake), meshSizes.coarse, touches).readings.at(-1)!.topBrowning;
+        expect(top(foil)).toBeLessThan(top());
+      }),
+      runs,
+    );
+  });
+});
+
+describe('drying', () => {
+  /** Wet bulb from air temperature and humidity, C: psychrometric chart at sea level, from memory. */
+  it.each([
+    [20, 50, 13.8],
+    [30, 50, 22.0],
+    [40, 20, 22.0],
+    [50, 10, 24.1],
+  ])('cools a wet face in air of %d C and %d %% to its wet bulb', (airC, humidity, wetBulbC) => {
+    const vapourPa = (humidity / 100) * saturationPa(airC);
+    const h = 12;
+    let low = 0;
+    let high = airC;
+    for (let i = 0; i < 50; i++) {
+      const faceC = (low + high) / 2;
+      const lost = evaporationKgSM2(h, 0, faceC + 273.15, airC + 273.15, saturationPa(faceC) - vapourPa);
+      if (lost * vaporisationJKg(faceC) > h * (airC - faceC)) high = faceC;
+      else low = faceC;
+    }
+    expect(Math.abs(low - wetBulbC)).toBeLessThan(0.05 * (airC - wetBulbC));
+  });
+});
