@@ -1,19 +1,11 @@
-import { aBody } from '../test/body.js';
+import { aBody, aPlace } from '../test/body.js';
 import { watchHeat } from './heat-picture.js';
 import { meshSizes } from './mesh-size.js';
 import { offsetFromLonger } from './oven-offset.js';
 import { finishNow } from './paused.js';
 import { findStages } from './search.js';
 import { doneMin, simulateBake } from './simulate.js';
-import type { BakeSpec } from './spec.js';
 
-const place: BakeSpec = {
-  oven: { label: 'o', kind: 'still', offsetC: 0, warmUpMin: 20 },
-  altitudeM: 0,
-  colour: 'gold',
-  startC: 20,
-  stages: null,
-};
 const stages = [
   { tempC: 215, timeMin: 20 },
   { tempC: 180, timeMin: 40 },
@@ -21,7 +13,7 @@ const stages = [
 
 describe('the picture of heat', () => {
   const watched = watchHeat(2);
-  const { readings } = simulateBake(aBody(), place, stages, meshSizes.coarse, undefined, watched.see);
+  const { readings } = simulateBake(aBody(), aPlace, stages, meshSizes.coarse, undefined, watched.see);
   const picture = watched.picture();
 
   it('has a frame every so many minutes, from loading to the end', () => {
@@ -54,34 +46,34 @@ describe('how far off an oven is', () => {
     for (const offsetC of [-20, -8, 12]) {
       const at = (off: number): number => {
         const long = [stages[0], { tempC: 180, timeMin: 120 }];
-        const oven = { ...place.oven, offsetC: off };
-        const { events } = simulateBake(body, { ...place, oven }, long, meshSizes.coarse);
+        const oven = { ...aPlace.oven, offsetC: off };
+        const { events } = simulateBake(body, { ...aPlace, oven }, long, meshSizes.coarse);
         return doneMin(events, body.done) ?? NaN;
       };
-      const found = offsetFromLonger(body, place, stages, at(offsetC) - at(0));
+      const found = offsetFromLonger(body, aPlace, stages, at(offsetC) - at(0));
       expect(Math.abs((found ?? NaN) - offsetC)).toBeLessThanOrEqual(1.5);
     }
   });
 
   it('is not made up when no oven would take that long', () => {
-    expect(offsetFromLonger(body, place, stages, 400)).toBeNull();
-    expect(offsetFromLonger(body, place, stages, -60)).toBeNull();
+    expect(offsetFromLonger(body, aPlace, stages, 400)).toBeNull();
+    expect(offsetFromLonger(body, aPlace, stages, -60)).toBeNull();
   });
 });
 
 describe('a recipe’s own heats', () => {
   it('get the times that bring this pie home', () => {
     const keep = { firstC: 218, secondC: 177 };
-    const found = finishNow(findStages(aBody(), place, { keep }))!;
+    const found = finishNow(findStages(aBody(), aPlace, { keep }))!;
     expect(found.stages.map(({ tempC }) => tempC)).toEqual([218, 177]);
-    const { events } = simulateBake(aBody(), place, found.stages, meshSizes.coarse);
+    const { events } = simulateBake(aBody(), aPlace, found.stages, meshSizes.coarse);
     const done = doneMin(events, aBody().done) ?? Infinity;
     expect(done).toBeLessThan(found.stages[0].timeMin + found.stages[1].timeMin + 3);
   });
 
   it('a pie too small for two stages gets one heat', () => {
     const small = aBody({ edgeM: 0.01, moundM: 0, filling: { ...aBody().filling!, massKg: 0.3 } });
-    const [first, second] = finishNow(findStages(small, { ...place, colour: 'straw' }))!.stages;
+    const [first, second] = finishNow(findStages(small, { ...aPlace, colour: 'straw' }))!.stages;
     const worth = first.tempC === second.tempC || second.timeMin >= 8;
     expect(worth).toBe(true);
   });

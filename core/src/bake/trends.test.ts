@@ -1,20 +1,12 @@
 import fc from 'fast-check';
 import { dishMaterials } from '../larder/index.js';
-import { aBody } from '../test/body.js';
+import { aBody, aPlace } from '../test/body.js';
 import type { PieBody } from './body.js';
 import { meshSizes } from './mesh-size.js';
 import { doneMin, simulateBake } from './simulate.js';
 import type { BakeSpec } from './spec.js';
 import { evaporationKgSM2 } from './surface.js';
 import { saturationPa, vaporisationJKg } from './water.js';
-
-const place: BakeSpec = {
-  oven: { label: 'o', kind: 'still', offsetC: 0, warmUpMin: 20 },
-  altitudeM: 0,
-  colour: 'gold',
-  startC: 20,
-  stages: null,
-};
 
 /** Any ordinary lidded pie: its size, its start and its heats from a seed. */
 const anyBake = fc.record({
@@ -43,11 +35,11 @@ const stagesOf = ({ firstC, secondC }: AnyBake) => [
   { tempC: secondC, timeMin: 100 },
 ];
 
-const doneOf = (body: PieBody, bake: AnyBake, where: BakeSpec = place): number => {
+const doneOf = (body: PieBody, bake: AnyBake, where: BakeSpec = aPlace): number => {
   const { events } = simulateBake(body, where, stagesOf(bake), meshSizes.coarse);
   return doneMin(events, body.done) ?? Infinity;
 };
-const goldenOf = (body: PieBody, bake: AnyBake, where: BakeSpec = place): number =>
+const goldenOf = (body: PieBody, bake: AnyBake, where: BakeSpec = aPlace): number =>
   simulateBake(body, where, stagesOf(bake), meshSizes.coarse).events.goldenMin ?? Infinity;
 
 /** Readings come each half minute; what lies closer together than this is the same. */
@@ -98,7 +90,7 @@ describe('trends that hold for any pie (common practice, no source)', () => {
       fc.property(anyBake, fc.double({ min: 500, max: 3500, noNaN: true }), (bake, altitudeM) => {
         const tender = (where: BakeSpec): number =>
           simulateBake(bodyOf(bake), where, stagesOf(bake), meshSizes.coarse).events.tenderMin ?? Infinity;
-        expect(tender({ ...place, altitudeM })).toBeGreaterThanOrEqual(tender(place) - SAME_MIN);
+        expect(tender({ ...aPlace, altitudeM })).toBeGreaterThanOrEqual(tender(aPlace) - SAME_MIN);
       }),
       runs,
     );
@@ -108,7 +100,7 @@ describe('trends that hold for any pie (common practice, no source)', () => {
     fc.assert(
       fc.property(anyBake, fc.double({ min: 2, max: 25, noNaN: true }), (bake, offsetC) => {
         const body = bodyOf(bake);
-        const hot = { ...place, oven: { ...place.oven, offsetC } };
+        const hot = { ...aPlace, oven: { ...aPlace.oven, offsetC } };
         expect(doneOf(body, bake, hot)).toBeLessThanOrEqual(doneOf(body, bake) + SAME_MIN);
         expect(goldenOf(body, bake, hot)).toBeLessThanOrEqual(goldenOf(body, bake) + SAME_MIN);
       }),
@@ -123,7 +115,7 @@ describe('trends that hold for any pie (common practice, no source)', () => {
         expect(goldenOf({ ...body, browning: wash }, bake)).toBeLessThanOrEqual(goldenOf(body, bake));
         const foil = { foilMin: 20, weightsMin: 0, doorMin: [] };
         const top = (touches?: typeof foil): number =>
-          simulateBake(body, place, stagesOf(bake), meshSizes.coarse, touches).readings.at(-1)!.topBrowning;
+          simulateBake(body, aPlace, stagesOf(bake), meshSizes.coarse, touches).readings.at(-1)!.topBrowning;
         expect(top(foil)).toBeLessThan(top());
       }),
       runs,

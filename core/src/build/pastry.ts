@@ -30,6 +30,12 @@ export function doughBatch(dough: Dough, massG: number): DoughBatch {
   };
 }
 
+/** The same dough for several pies. */
+export const timesDough = (dough: DoughBatch, times: number): DoughBatch => {
+  const scaled = Object.entries(dough).map(([part, massG]: [string, number]) => [part, massG * times]);
+  return Object.fromEntries(scaled) as unknown as DoughBatch;
+};
+
 /** What something is made of, as shares of its mass: what the bake simulation takes. */
 export interface Makeup {
   readonly water: number;

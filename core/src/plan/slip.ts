@@ -1,5 +1,5 @@
-import type { Build, DoughBatch } from '../build/index.js';
-import { formTraits } from '../build/index.js';
+import type { Build } from '../build/index.js';
+import { formTraits, timesDough } from '../build/index.js';
 import type { Filling } from '../filling/index.js';
 import { boughtMassG } from '../filling/index.js';
 import type { Larder } from '../larder/index.js';
@@ -28,20 +28,8 @@ const isLined = ({ form }: PieSpec): boolean => {
   return lined && filled === 'dish';
 };
 
-/** A dough for as many pies as are mixed at once. */
-const timesBatch = (dough: DoughBatch, batch: number): DoughBatch => ({
-  massG: dough.massG * batch,
-  flourG: dough.flourG * batch,
-  butterG: dough.butterG * batch,
-  waterLowG: dough.waterLowG * batch,
-  waterHighG: dough.waterHighG * batch,
-  saltG: dough.saltG * batch,
-  sugarG: dough.sugarG * batch,
-  otherG: dough.otherG * batch,
-});
-
 function pastryLines(spec: PieSpec, build: Build, larder: Larder): SlipLine[] {
-  const dough = timesBatch(build.dough, spec.pastry.batch ?? 1);
+  const dough = timesDough(build.dough, spec.pastry.batch ?? 1);
   const row = larder.doughs.get(spec.pastry.dough);
   const lines: SlipLine[] = [
     ...(build.base || !isLined(spec) ? [] : [boughtShell(spec)]),

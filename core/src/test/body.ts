@@ -1,4 +1,4 @@
-import type { PieBody } from '../bake/index.js';
+import type { BakeSpec, PieBody } from '../bake/index.js';
 import { dishMaterials } from '../larder/index.js';
 
 const dough = { water: 0.25, carbohydrate: 0.38, protein: 0.05, fat: 0.3 };
@@ -42,3 +42,12 @@ export const aBody = (more: Partial<PieBody> = {}): PieBody => ({
   done: { tender: true, set: true, bubblesMin: 3, coldestC: null, coloured: false, baseDry: false },
   ...more,
 });
+
+/** A true still oven at sea level, for tests of the bake to change. */
+export const aPlace: BakeSpec = {
+  oven: { label: 'o', kind: 'still', offsetC: 0, warmUpMin: 20 },
+  altitudeM: 0,
+  colour: 'gold',
+  startC: 20,
+  stages: null,
+};

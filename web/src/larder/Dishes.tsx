@@ -1,4 +1,4 @@
-import { Button, Group, TextInput } from '@mantine/core';
+import { TextInput } from '@mantine/core';
 import type { KitchenDish } from '@mardle/contract';
 import { dishMaterials, dishProblems, measureDish, showText } from '@mardle/core';
 import { useState } from 'react';
@@ -7,6 +7,7 @@ import { DishFields } from '../bench/stations/shape/DishFields.js';
 import { Failure } from '../kit/Failure.js';
 import { Plate } from '../kit/Plate/Plate.js';
 import { useSettings } from '../state/settings.js';
+import { KeepOrPutAway } from './KeepOrPutAway.js';
 import { OwnList } from './OwnList.js';
 import classes from './LarderPlace.module.css';
 
@@ -56,8 +57,6 @@ function DishForm({ dish, isNew, onGone }: DishFormProps) {
       : []),
     ...dishProblems(draft),
   ];
-  const kept = keep.isSuccess && keep.variables === draft;
-  const changed = !kept && (isNew || draft !== before);
   const { brimMl, netMl } = measureDish(draft);
   return (
     <Plate label={dish.label} className={classes.figures}>
@@ -82,26 +81,17 @@ function DishForm({ dish, isNew, onGone }: DishFormProps) {
           {problems.map(({ message, remedy }) => `${message} ${remedy}`).join(' ')}
         </p>
       )}
-      {[keep.error, remove.error].map((error, i) => error && <Failure key={i} error={error} />)}
-      <Group gap={8}>
-        <Button
-          disabled={!changed || problems.length > 0}
-          loading={keep.isPending}
-          onClick={() => keep.mutate(draft)}
-        >
-          Keep this dish
-        </Button>
-        {!isNew && (
-          <Button
-            variant="default"
-            loading={remove.isPending}
-            onClick={() => remove.mutate(dish.id, { onSuccess: onGone })}
-          >
-            Put it away
-          </Button>
-        )}
-        <span role="status">{kept ? 'Kept. Pies made in it stay as they were.' : ''}</span>
-      </Group>
+      <KeepOrPutAway
+        before={before}
+        draft={draft}
+        isNew={isNew}
+        sound={problems.length === 0}
+        keep={keep}
+        remove={remove}
+        onGone={onGone}
+        keepLabel="Keep this dish"
+        keptWords="Kept. Pies made in it stay as they were."
+      />
     </Plate>
   );
 }

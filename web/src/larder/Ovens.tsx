@@ -1,4 +1,4 @@
-import { Button, Group, TextInput } from '@mantine/core';
+import { Group, TextInput } from '@mantine/core';
 import type { KitchenOven } from '@mardle/contract';
 import type { HotSide, KnobKind, OvenKind } from '@mardle/core';
 import { hotSides, knobKinds, knobWords } from '@mardle/core';
@@ -10,6 +10,7 @@ import { Failure } from '../kit/Failure.js';
 import { Plate } from '../kit/Plate/Plate.js';
 import { useSettings } from '../state/settings.js';
 import classes from './LarderPlace.module.css';
+import { KeepOrPutAway } from './KeepOrPutAway.js';
 import { OwnList } from './OwnList.js';
 import { OvenOffset } from './OvenOffset.js';
 import { offText } from './offText.js';
@@ -62,8 +63,6 @@ function OvenForm({ oven, isNew, onGone }: OvenFormProps) {
   const keep = useKeepOven();
   const remove = useRemoveOven();
   const set = (part: Partial<KitchenOven>): void => setDraft({ ...draft, ...part });
-  const kept = keep.isSuccess && keep.variables === draft;
-  const changed = !kept && (isNew || draft !== before);
   const named = draft.label.trim() !== '';
   return (
     <Plate label={oven.label} className={classes.figures}>
@@ -115,22 +114,17 @@ function OvenForm({ oven, isNew, onGone }: OvenFormProps) {
         />
       </Group>
       <OvenOffset oven={draft} onOffset={(offsetC) => set({ offsetC })} />
-      {[keep.error, remove.error].map((error, i) => error && <Failure key={i} error={error} />)}
-      <Group gap={8}>
-        <Button disabled={!changed || !named} loading={keep.isPending} onClick={() => keep.mutate(draft)}>
-          Keep this oven
-        </Button>
-        {!isNew && (
-          <Button
-            variant="default"
-            loading={remove.isPending}
-            onClick={() => remove.mutate(oven.id, { onSuccess: onGone })}
-          >
-            Put it away
-          </Button>
-        )}
-        <span role="status">{kept ? 'Kept. Choose it again on a pie’s bench to plan with it.' : ''}</span>
-      </Group>
+      <KeepOrPutAway
+        before={before}
+        draft={draft}
+        isNew={isNew}
+        sound={named}
+        keep={keep}
+        remove={remove}
+        onGone={onGone}
+        keepLabel="Keep this oven"
+        keptWords="Kept. Choose it again on a pie’s bench to plan with it."
+      />
     </Plate>
   );
 }
