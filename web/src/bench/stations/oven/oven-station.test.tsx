@@ -85,7 +85,7 @@ describe('the strip of time', () => {
     renderInKitchen(<BakeStrip bake={own.bake!} knob={undefined} figures={own.figures} />);
     expect(
       screen.getByRole('img', {
-        name: /Stage one 220\s°C for 20 minutes, stage two 175\s°C for 40 minutes; turn at \d+ minutes.*golden between/,
+        name: /Stage one 220\s°C for 20 minutes, stage two 175\s°C for 40 minutes;.*turn at \d+ minutes.*golden between/,
       }),
     ).toBeInTheDocument();
   });
