@@ -48,9 +48,9 @@ test('the heat is scrubbed through the bake', async ({ page }) => {
   await page.getByRole('button', { name: 'the heat' }).click();
   const minutes = page.getByRole('slider', { name: 'Minutes in the oven' });
   await expect(minutes).toBeVisible();
-  await minutes.fill('0');
-  await expect(page.getByRole('img', { name: /After 0 minutes the filling is between/ })).toBeVisible();
   await minutes.focus();
+  await page.keyboard.press('Home');
+  await expect(page.getByRole('img', { name: /After 0 minutes the filling is between/ })).toBeVisible();
   await page.keyboard.press('End');
   await expect(page.getByRole('img', { name: /the filling is between (9|10)\d/ })).toBeVisible();
   await expectAccessible(page);

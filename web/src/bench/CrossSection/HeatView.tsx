@@ -1,6 +1,6 @@
 import type { HeatPicture, PiePlan } from '@mardle/core';
 import { show, showText } from '@mardle/core';
-import { Button } from '@mantine/core';
+import { Button, Slider } from '@mantine/core';
 import { useEffect, useState } from 'react';
 import { useSettings } from '../../state/settings.js';
 import { heatOf } from '../../workers/bake.js';
@@ -92,16 +92,18 @@ function Scrubbed({ plan, heat }: { readonly plan: PiePlan; readonly heat: HeatP
         <Button size="sm" variant="default" onClick={() => setPlaying(!playing)}>
           {playing ? 'Hold' : 'Play'}
         </Button>
-        <input
-          type="range"
+        <Slider
+          className={classes.slider}
           min={0}
           max={last}
           value={frame}
-          aria-label="Minutes in the oven"
-          aria-valuetext={`${minute} minutes`}
-          onChange={(event) => {
+          label={null}
+          thumbLabel="Minutes in the oven"
+          thumbProps={{ 'aria-valuetext': `${minute} minutes` }}
+          color="var(--damson)"
+          onChange={(at) => {
             setPlaying(false);
-            setFrame(Number(event.currentTarget.value));
+            setFrame(at);
           }}
         />
         <b>{minute} min</b>

@@ -204,7 +204,7 @@ describe('the heat', () => {
     };
     const atEnd = warmest();
     act(() => {
-      fireEvent.change(minutes, { target: { value: '0' } });
+      fireEvent.keyDown(minutes, { key: 'Home', code: 'Home' });
     });
     expect(warmest()).toBeLessThan(30);
     expect(atEnd).toBeGreaterThan(95);
