@@ -12,7 +12,7 @@ import { Ovens } from './Ovens.js';
 
 jest.mock(
   '../workers/bake.js',
-  () => jest.requireActual<typeof import('../test/bakes.js')>('../test/bakes.js').bakesOnThisThread,
+  () => jest.requireActual<{ bakesOnThisThread: object }>('../test/bakes.js').bakesOnThisThread,
 );
 
 const enamel: KitchenDish = { id: 'd1', ...starterSpec.dish };
@@ -112,8 +112,10 @@ describe('an oven of the kitchen', () => {
     renderInKitchen(<Ovens />);
     await user.click(await screen.findByRole('radio', { name: /A pie that takes longer/ }));
     await user.click(await screen.findByRole('button', { name: 'Work it out' }));
-    expect(await screen.findByText(/An oven \d+ °C cold would do that/)).toBeInTheDocument();
-  });
+    expect(
+      await screen.findByText(/An oven \d+ °C cold would do that/, undefined, { timeout: 15_000 }),
+    ).toBeInTheDocument();
+  }, 20_000);
 
   it('has its knob, its hot side and its places', async () => {
     const user = userEvent.setup();

@@ -74,7 +74,7 @@ export function CrossSection({ plan, view }: CrossSectionProps) {
               d={`M${-sinksHalf} ${-build.bakedEdgeCm}Q0 ${-build.bakedEdgeCm - 2 * build.bakedMoundCm} ${sinksHalf} ${-build.bakedEdgeCm}`}
               className={classes.sinks}
             />
-            <text x={half - 0.2} y={-profile.depthCm / 2 + 0.25} textAnchor="end">
+            <text x={half - 0.2} y={-profile.depthCm * 0.22 + 0.25} textAnchor="end">
               {sinksToCm < edgeCm + moundCm ? 'sinks' : 'rises'} to {say(sinksToCm)}
             </text>
           </>

@@ -14,8 +14,7 @@ import { eventMarks, movedStages, stageShapes } from './stageShapes.js';
 
 jest.mock(
   '../../../workers/bake.js',
-  () =>
-    jest.requireActual<typeof import('../../../test/bakes.js')>('../../../test/bakes.js').bakesOnThisThread,
+  () => jest.requireActual<{ bakesOnThisThread: object }>('../../../test/bakes.js').bakesOnThisThread,
 );
 
 const stages: readonly [Stage, Stage] = [
@@ -128,11 +127,11 @@ describe('a recipe’s own stages', () => {
       />,
     );
     await user.click(screen.getByRole('button', { name: /mend the times/ }));
-    await waitFor(() => expect(spec().bake.stages?.[1].timeMin).toBeGreaterThan(10));
+    await waitFor(() => expect(spec().bake.stages?.[1].timeMin).toBeGreaterThan(10), { timeout: 15_000 });
     expect(spec().bake.stages?.map(({ tempC }) => tempC)).toEqual([220, 175]);
     await user.click(screen.getByRole('button', { name: 'Find better heats' }));
     expect(spec().bake.stages).toBeNull();
-  });
+  }, 20_000);
 });
 
 describe('the oven station', () => {
@@ -196,7 +195,7 @@ describe('the oven station', () => {
 describe('the heat', () => {
   it('is scrubbed minute by minute, from cold to boiling', async () => {
     renderInKitchen(<HeatView plan={found} />);
-    const minutes = await screen.findByRole('slider', { name: 'Minutes in the oven' });
+    const minutes = await screen.findByRole('slider', { name: 'Minutes in the oven' }, { timeout: 10_000 });
     const warmest = (): number => {
       const words =
         screen.getByRole('img', { name: /the filling is between/ }).getAttribute('aria-label') ?? '';

@@ -56,6 +56,7 @@ export function eventMarks({ events, turnMin, foilMin, outMin }: Bake): {
       y: 1 - 0.08 * (i % 3),
       text: word,
       showarrow: false,
+      bgcolor: themeColour('enamel'),
       xanchor: 'left',
       font: { size: 13 },
     })),
