@@ -2,10 +2,11 @@ import fc from 'fast-check';
 import { dishMaterials } from '../larder/index.js';
 import { aBody } from '../test/body.js';
 import type { PieBody } from './body.js';
-import { coolDown } from './cooling.js';
+import { coolDown, liftOut } from './cooling.js';
 import { enthalpyJ, temperatureC } from './enthalpy.js';
 import { starchRate } from './kinetics.js';
 import { layMesh } from './lay-mesh.js';
+import { cellKinds } from './mesh.js';
 import { meshSizes } from './mesh-size.js';
 import { density, specificHeat } from './properties.js';
 import type { BakeRun, Run } from './simulate.js';
@@ -165,10 +166,29 @@ describe('trends that bakers know (common practice, no source)', () => {
   });
 
   it('cools in hours, not minutes', () => {
-    const { warmMin, sliceMin } = coolDown(bake().run, 21);
+    const { warmMin, sliceMin } = coolDown(bake().run, { roomC: 21 });
     expect(warmMin!).toBeLessThan(sliceMin!);
     expect(sliceMin! / 60).toBeGreaterThan(2);
     expect(sliceMin! / 60).toBeLessThan(5);
+  });
+
+  it('cools sooner out of a heavy dish than in it', () => {
+    const skillet = { dish: dishMaterials.get('cast_iron')! };
+    const inDish = coolDown(bake(skillet).run, { roomC: 21 });
+    const out = coolDown(bake(skillet).run, { roomC: 21, outAfterMin: 10 });
+    expect(out.sliceMin!).toBeLessThan(inDish.sliceMin!);
+    expect(out.sliceMin!).toBeGreaterThan(0.4 * inDish.sliceMin!);
+  });
+
+  it('loses no heat of its own when it is lifted out', () => {
+    const { run } = bake();
+    const lifted = liftOut(run, 101325);
+    const food = (one: typeof run): number =>
+      one.kitchen.mesh.kind.reduce(
+        (sum, kind, i) => sum + (kind === cellKinds.dish ? 0 : one.state.enthalpyJ[i]!),
+        0,
+      );
+    expect(food(lifted)).toBeCloseTo(food(run), 3);
   });
 
   it('swells starch later in a sugary juice', () => {

@@ -1,7 +1,11 @@
+import { layMesh } from './lay-mesh.js';
 import type { Run } from './simulate.js';
 import { reading } from './simulate.js';
+import type { PieBody } from './body.js';
 import type { Around } from './kitchen.js';
-import { bareTop } from './kitchen.js';
+import { bareTop, kitchenFor } from './kitchen.js';
+import { cellKinds } from './mesh.js';
+import { startState } from './state.js';
 import { heatSteps } from './step.js';
 
 /** A slice stands when the hottest filling is below this; firm ones a little lower. Common practice, no source. */
@@ -10,6 +14,7 @@ export const CLEAN_SLICE_C = 45;
 export const WARM_SERVING_C = 60;
 
 const ROOM_VAPOUR_PA = 1200;
+const ROOM_PRESSURE_PA = 101_325;
 const COOLING_STEP_S = 20;
 const LONGEST_H = 12;
 
@@ -25,16 +30,54 @@ export interface Cooling {
  */
 const freeConvection = { up: 1.32, down: 0.59, aside: 1.42 } as const;
 
-/** Cools a baked pie on a rack in its dish, by natural convection and radiation to the room. */
-export function coolDown(baked: Run, roomC: number, sliceC = CLEAN_SLICE_C): Cooling {
-  const { kitchen, state } = baked;
-  const startS = state.timeS;
-  const acrossM = 2 * kitchen.body.topRadiusM;
-  const highM = Math.max(0.01, kitchen.body.edgeM);
+/** What stands in for a dish that is gone: a film that holds no heat and radiates like food. */
+const noDish = (body: PieBody): PieBody => ({
+  ...body,
+  freeStanding: true,
+  dish: { ...body.dish, wallMm: 0.01, emissivity: 0.9, conductivity: 1, density: 1000, specificHeat: 1000 },
+});
+
+/** The same pie lifted or turned out of its dish: the dish and its heat stay behind. */
+export function liftOut(baked: Run, pressurePa: number): Run {
+  const body = noDish(baked.kitchen.body);
+  const mesh = layMesh(body, baked.kitchen.mesh.size);
+  const state = startState(mesh, body, reading(baked).baseC);
+  // Food cells come first in every mesh of a body, in the same order; what lies after them was dish.
+  const food = mesh.kind.findIndex((kind) => kind === cellKinds.dish);
+  for (const part of ['enthalpyJ', 'waterKg', 'tempC', 'starch', 'firmness', 'browning'] as const) {
+    state[part].set(baked.state[part].subarray(0, food));
+  }
+  state.timeS = baked.state.timeS;
+  return { ...baked, kitchen: kitchenFor(mesh, body, pressurePa), state };
+}
+
+/** How a pie cools: when it leaves its dish, in minutes from the oven; null when it stays in. */
+export interface CoolingPlace {
+  readonly roomC: number;
+  readonly outAfterMin?: number | null;
+}
+
+/** Cools a baked pie on a rack, in its dish or out of it, by natural convection and radiation to the room. */
+export function coolDown(
+  baked: Run,
+  { roomC, outAfterMin = null }: CoolingPlace,
+  sliceC = CLEAN_SLICE_C,
+): Cooling {
+  let run = baked;
+  let lifted = false;
+  const startS = baked.state.timeS;
+  const { body } = baked.kitchen;
+  const acrossM = 2 * body.topRadiusM;
+  const highM = Math.max(0.01, body.edgeM);
   let warmMin: number | null = null;
   for (;;) {
-    const now = reading(baked);
-    const minutes = (state.timeS - startS) / 60;
+    const minutes = (run.state.timeS - startS) / 60;
+    if (!lifted && outAfterMin !== null && minutes >= outAfterMin) {
+      run = liftOut(run, ROOM_PRESSURE_PA);
+      lifted = true;
+    }
+    const { kitchen, state } = run;
+    const now = reading(run);
     if (warmMin === null && now.hottestC < WARM_SERVING_C) warmMin = minutes;
     if (now.hottestC < sliceC) return { warmMin, sliceMin: minutes };
     if (minutes > LONGEST_H * 60) return { warmMin, sliceMin: null };

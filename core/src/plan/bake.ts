@@ -33,6 +33,8 @@ export interface OvenWork {
   readonly blind: PieBody | null;
   /** Minutes that weights stay in an empty shell. */
   readonly weightsMin: number;
+  /** Minutes from the oven until it is turned out of its dish; null when it cools in it. */
+  readonly turnedOutMin: number | null;
 }
 
 /** A baked plan: the stages, what happens when, the curves, and the cooling. */
@@ -154,7 +156,13 @@ function bakeWith(
 }
 
 /** Finds the stages if the baker set none, bakes, cools; pauses often. Null when no setting gets the pie done. */
-function* bakeOne(body: PieBody, bake: BakeSpec, weightsMin: number, size: MeshSize): Paused<Bake | null> {
+function* bakeOne(
+  body: PieBody,
+  bake: BakeSpec,
+  weightsMin: number,
+  size: MeshSize,
+  outAfterMin: number | null = null,
+): Paused<Bake | null> {
   const weighted = { ...noTouches, weightsMin };
   const found = bake.stages ? null : yield* findStages(body, bake, { touches: weighted });
   const asked = bake.stages ?? found?.stages;
@@ -178,7 +186,7 @@ function* bakeOne(body: PieBody, bake: BakeSpec, weightsMin: number, size: MeshS
     touches,
     atEnd,
     readings: run.readings.filter((_, i) => i % 2 === 0),
-    cooling: coolDown(run.run, ROOM_C),
+    cooling: coolDown(run.run, { roomC: ROOM_C, outAfterMin }),
     blind: null,
   };
 }
@@ -199,7 +207,13 @@ export function* bakeSteps(
 ): Paused<Bake | null> {
   const blind = work.blind ? yield* bakeOne(work.blind, blindSpec(bake), work.weightsMin, size) : null;
   const spec = work.body.filling || bake.stages ? bake : { ...bake, singleStage: true };
-  const main = yield* bakeOne(work.body, spec, work.body.filling ? 0 : work.weightsMin, size);
+  const main = yield* bakeOne(
+    work.body,
+    spec,
+    work.body.filling ? 0 : work.weightsMin,
+    size,
+    work.turnedOutMin,
+  );
   return main && { ...main, blind };
 }
 
@@ -210,7 +224,7 @@ export const bakeWork = (work: OvenWork, bake: BakeSpec): Bake | null => finishN
  * A first answer in some tens of milliseconds, for a dial that is being turned: the stages of the bake before, on the coarse
  * mesh. Within a few percent of the whole answer at these stages; other stages may suit the changed pie better.
  */
-export function roughBake({ body }: OvenWork, bake: BakeSpec, before: Bake): Bake | null {
+export function roughBake({ body, turnedOutMin }: OvenWork, bake: BakeSpec, before: Bake): Bake | null {
   const stages = bake.stages ?? before.stages;
   const touches = touchesFor(turnAt(stages), before.foilMin, body.filling ? 0 : before.touches.weightsMin);
   const { readings, events, run } = simulateBake(body, bake, stages, meshSizes.coarse, touches);
@@ -226,7 +240,7 @@ export function roughBake({ body }: OvenWork, bake: BakeSpec, before: Bake): Bak
     touches,
     atEnd,
     readings: readings.filter((_, i) => i % 2 === 0),
-    cooling: coolDown(run, ROOM_C),
+    cooling: coolDown(run, { roomC: ROOM_C, outAfterMin: turnedOutMin }),
   };
 }
 
@@ -239,6 +253,14 @@ export function* mendSteps({ body }: OvenWork, bake: BakeSpec): Paused<readonly 
   const [first, second] = bake.stages;
   const keep = { firstC: first.tempC, secondC: second.tempC };
   const found = yield* findStages(body, { ...bake, stages: null, singleStage: false }, { keep });
+  return found?.stages ?? null;
+}
+
+/** The stages that the other kind of oven would want for the same pie; null when it cannot bake it. */
+export function* otherKindSteps({ body }: OvenWork, bake: BakeSpec): Paused<readonly [Stage, Stage] | null> {
+  const kind = bake.oven.kind === 'fan' ? 'still' : 'fan';
+  const spec: BakeSpec = { ...bake, oven: { ...bake.oven, kind, offsetC: 0 }, stages: null };
+  const found = yield* findStages(body, spec);
   return found?.stages ?? null;
 }
 

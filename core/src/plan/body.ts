@@ -43,6 +43,13 @@ export const isCooked = ({ filling }: PieSpec): boolean =>
 export const isFilledCold = ({ form, filling }: PieSpec): boolean =>
   form.kind === 'open_shell' && filling.preparation.kind === 'glaze';
 
+/** An upside-down pie is turned out warm: its caramel no longer burns, and does not stick yet. Common practice, no source. */
+const TURNED_OUT_MIN = 10;
+
+/** Minutes from the oven until a pie leaves its dish; null when it cools in it. */
+export const turnedOutMin = ({ form }: PieSpec): number | null =>
+  form.kind === 'upside_down' ? TURNED_OUT_MIN : null;
+
 /** The slowest fruit decides when a pie is tender. */
 function softening(spec: PieSpec, filling: Filling): number {
   const factors = filling.batch.fruits

@@ -11,7 +11,7 @@ import { allergensOf, makeAdvice } from './advice/index.js';
 import type { Bake, OvenWork } from './bake.js';
 import { bakeWork } from './bake.js';
 import { bakeFigures } from './bake-figures.js';
-import { blindShell, pieBody } from './body.js';
+import { blindShell, pieBody, turnedOutMin } from './body.js';
 import { checkSpec } from './check.js';
 import type { Problem } from './problem.js';
 import { surroundings } from './surroundings.js';
@@ -138,6 +138,7 @@ export function draftPlan(spec: PieSpec, builtIn: Larder = builtInLarder): Plann
     body,
     blind: blindShell(spec, body),
     weightsMin: (spec.form.shell ?? usualShell).weightsMin,
+    turnedOutMin: turnedOutMin(spec),
   };
   return { ok: true, plan: assemble(spec, filling, build, work, null, larder) };
 }

@@ -1,6 +1,7 @@
 import { bakeFacts } from './bake.js';
 import type { Fact } from './fact.js';
 import { fillingFacts } from './filling.js';
+import { heatFacts } from './heat.js';
 import { pastryFacts } from './pastry.js';
 import { publishedFacts } from './published.js';
 import { sugarFacts } from './sugar.js';
@@ -12,4 +13,5 @@ export const allFacts = (): Fact[] => [
   ...fillingFacts(),
   ...pastryFacts(),
   ...bakeFacts(),
+  ...heatFacts(),
 ];

@@ -36,11 +36,15 @@ function baked(part: Partial<PieSpec>, stages: [Stage, Stage], outMin: number): 
   const bake = { ...starterSpec.bake, altitudeM: 0, ...part.bake, stages };
   const drafted = draftPlan({ ...starterSpec, ...part, bake });
   if (!drafted.ok) throw new Error(drafted.problems.map(({ message }) => message).join(' '));
-  const { body, weightsMin } = drafted.plan.work;
+  const { body, weightsMin, turnedOutMin } = drafted.plan.work;
   const touches = { ...noTouches, weightsMin: body.filling ? 0 : weightsMin };
   const { events } = simulateBake(body, bake, stages, undefined, touches);
   const { run } = simulateBake(body, bake, until(stages, outMin), undefined, touches);
-  return { events, doneMin: doneMin(events, body.done), cooling: coolDown(run, ROOM_C) };
+  return {
+    events,
+    doneMin: doneMin(events, body.done),
+    cooling: coolDown(run, { roomC: ROOM_C, outAfterMin: turnedOutMin }),
+  };
 }
 
 export const dishes = {

@@ -95,6 +95,17 @@ function settingFacts(): Fact[] {
     1061,
     tops.lid25,
   );
+  const w14 = compute(
+    filling({
+      fruits: only('apple_mixed'),
+      preparation: { kind: 'saute' },
+      set: 'in_the_hand',
+      butterG: 30,
+      sugar: { sugar: 'light_brown', style: 0.16, massG: null },
+    }),
+    500,
+    tops.lid23,
+  );
   const bare = compute(filling({ fruits: only('blueberry'), ...none }), 800, tops.lid23);
   const tapioca = filling({ fruits: only('blueberry'), thickeners: starch('quick_tapioca') });
   const stands = compute(tapioca, 800, tops.lid23);
@@ -106,6 +117,14 @@ function settingFacts(): Fact[] {
       predicted: index(w1),
       low: 0.06,
       high: 0.25,
+    }),
+    fact({
+      id: 'W14.run',
+      figure: 'run index, hand pie of fried apples with their juice thickened: must not run when bitten',
+      unit: 'ratio',
+      predicted: index(w14),
+      low: 0,
+      high: 0.03,
     }),
     fact({
       id: 'W2.run',

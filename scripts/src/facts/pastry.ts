@@ -1,4 +1,4 @@
-import { baseSheet, builtInDoughs, doughBatch, lidSheet, volumeMl } from '@mardle/core';
+import { baseSheet, builtInDoughs, doughBatch, lidSheet, volumeMl, washes } from '@mardle/core';
 import type { Fact } from './fact.js';
 import { around, fact, tolerances } from './fact.js';
 
@@ -61,6 +61,21 @@ export function pastryFacts(): Fact[] {
       unit: 'ratio',
       predicted: volumeMl(deep25) / volumeMl({ ...dish23, baseCm: 18.0, depthCm: 4.0 }),
       ...around(1.5, 0.1),
+    }),
+    // A white weighs about 30 g, a yolk 18, a whole egg 50; half of an egg with its milk covers a pie.
+    fact({
+      id: 'R10.white',
+      figure: 'wash for one pie: a white and a teaspoon of water',
+      unit: 'g',
+      predicted: washes.get('egg_white')?.gPerPie ?? 0,
+      ...around(30 + 5, tolerances.length),
+    }),
+    fact({
+      id: 'R10.yolk',
+      figure: 'wash for one pie: a yolk, 15 mL of cream, a pinch of salt',
+      unit: 'g',
+      predicted: washes.get('yolk_cream')?.gPerPie ?? 0,
+      ...around(18 + 15, tolerances.length),
     }),
   ];
 }

@@ -6,6 +6,7 @@ import {
   heatPicture,
   mendSteps,
   offsetFromLonger,
+  otherKindSteps,
   starterSpec,
   withBake,
 } from '@mardle/core';
@@ -14,6 +15,8 @@ import {
 export const bakesOnThisThread = {
   bakeThrough: (work: OvenWork, spec: BakeSpec) => Promise.resolve(bakeWork(work, spec)),
   mendStages: (work: OvenWork, spec: BakeSpec) => Promise.resolve(finishNow(mendSteps(work, spec))),
+  stagesInOtherKind: (work: OvenWork, spec: BakeSpec) =>
+    Promise.resolve(finishNow(otherKindSteps(work, spec))),
   heatOf: (work: OvenWork, spec: BakeSpec, bake: Bake) => Promise.resolve(heatPicture(work, spec, bake)),
   offsetInWorker: (spec: PieSpec, longerMin: number) => {
     const drafted = draftPlan(spec);

@@ -45,6 +45,12 @@ export const mendStages = (
   spec: BakeSpec,
 ): Promise<readonly [Stage, Stage] | null | undefined> => bakeWorker().mend(work, spec);
 
+/** The stages that the other kind of oven, true to its knob, would want; null when it cannot, undefined when superseded. */
+export const stagesInOtherKind = (
+  work: OvenWork,
+  spec: BakeSpec,
+): Promise<readonly [Stage, Stage] | null | undefined> => bakeWorker().otherKind(work, spec);
+
 export const heatOf = (work: OvenWork, spec: BakeSpec, bake: Bake): Promise<HeatPicture> =>
   bakeWorker().heat(work, spec, bake);
 

@@ -6,6 +6,7 @@ import {
   heatPicture,
   mendSteps,
   offsetFromLonger,
+  otherKindSteps,
   roughBake,
 } from '@mardle/core';
 import * as Comlink from 'comlink';
@@ -65,6 +66,15 @@ const jobs = {
     const job = ++mending;
     return drive(
       mendSteps(work, spec),
+      () => mending === job,
+      () => undefined,
+    );
+  },
+  /** The stages that the other kind of oven would want. */
+  otherKind(work: OvenWork, spec: BakeSpec): Promise<readonly [Stage, Stage] | null | undefined> {
+    const job = ++mending;
+    return drive(
+      otherKindSteps(work, spec),
       () => mending === job,
       () => undefined,
     );

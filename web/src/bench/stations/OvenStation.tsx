@@ -53,7 +53,7 @@ export function OvenStation({ spec, plan, baking, rough, unbakeable, cancel }: O
       )}
       <OvenChoices spec={spec} stages={plan?.bake?.stages ?? toBeginWith} />
       {bake.stages && <OwnStages spec={spec} plan={plan} stages={bake.stages} />}
-      {plan?.bake && !rough && <OtherWays bake={plan.bake} knob={bake.oven.knob} />}
+      {plan?.bake && !rough && <OtherWays plan={plan} bake={plan.bake} />}
     </div>
   );
 }

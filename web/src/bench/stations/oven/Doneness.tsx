@@ -28,6 +28,7 @@ function cue({ spec }: PiePlan): string {
 export function Doneness({ plan }: { readonly plan: PiePlan }) {
   const { figures, bake } = plan;
   if (!bake) return null;
+  const { turnedOutMin } = plan.work;
   const standsInDish = formTraits(plan.spec.form.kind).filled === 'dish';
   return (
     <p>
@@ -51,7 +52,13 @@ export function Doneness({ plan }: { readonly plan: PiePlan }) {
       {figures['cool.slice'] && (
         <>
           {' '}
-          Slice after <Fig figure={figures['cool.slice']} /> on the rack{standsInDish ? ', in its dish' : ''}.
+          Slice after <Fig figure={figures['cool.slice']} /> on the rack
+          {turnedOutMin !== null
+            ? `, turned out after about ${turnedOutMin} min`
+            : standsInDish
+              ? ', in its dish'
+              : ''}
+          .
         </>
       )}
     </p>

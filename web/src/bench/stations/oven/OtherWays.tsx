@@ -1,19 +1,23 @@
 import { Table } from '@mantine/core';
-import type { Bake, KnobKind } from '@mardle/core';
+import type { Bake, PiePlan, Stage } from '@mardle/core';
 import { markOnKnob, showText } from '@mardle/core';
+import { useState } from 'react';
 import { useSettings } from '../../../state/settings.js';
 import { colourWord } from '../../CrossSection/colours.js';
+import { stagesInOtherKind } from '../../../workers/bake.js';
 import { changeBake } from '../../useBenchSpec.js';
 import classes from '../stations.module.css';
 
 interface OtherWaysProps {
+  readonly plan: PiePlan;
   readonly bake: Bake;
-  readonly knob: KnobKind | undefined;
 }
 
 /** Ranges within which the pie still comes out right, and what the next best heats cost. */
-export function OtherWays({ bake, knob }: OtherWaysProps) {
+export function OtherWays({ plan, bake }: OtherWaysProps) {
   const units = useSettings((state) => state.units);
+  const { knob, kind } = plan.spec.bake.oven;
+  const [elsewhere, setElsewhere] = useState<readonly [Stage, Stage] | 'asked' | null>(null);
   const { bands, others } = bake;
   if (!bands) return null;
   const heat = (tempC: number): string => markOnKnob(tempC, knob) ?? showText(tempC, 'C', units);
@@ -27,6 +31,26 @@ export function OtherWays({ bake, knob }: OtherWaysProps) {
         It comes out right with a first stage of {range(heat(bands.firstC.low), heat(bands.firstC.high))} for{' '}
         {minutes(bands.firstMin)}, then {range(heat(bands.secondC.low), heat(bands.secondC.high))} for{' '}
         {minutes(bands.secondMin)}, the others following.
+      </p>
+      <p>
+        <button
+          type="button"
+          className={classes.link}
+          onClick={() => {
+            setElsewhere('asked');
+            void stagesInOtherKind(plan.work, plan.spec.bake).then((found) => setElsewhere(found ?? null));
+          }}
+        >
+          And in a {kind === 'fan' ? 'still' : 'fan'} oven?
+        </button>{' '}
+        <span role="status">
+          {elsewhere === 'asked' && 'Baking it there …'}
+          {elsewhere !== null &&
+            elsewhere !== 'asked' &&
+            `There, if it is true to its knob: ${elsewhere
+              .map(({ tempC, timeMin }) => `${heat(tempC)} ${timeMin} min`)
+              .join(', then ')}.`}
+        </span>
       </p>
       {others.length > 0 && (
         <Table fz="md" verticalSpacing={3} aria-label="Other heats">

@@ -170,10 +170,14 @@ describe('the oven station', () => {
     show(spec());
     await user.click(screen.getByText('What else would do'));
     expect(screen.getByText(/It comes out right with a first stage of/)).toBeInTheDocument();
+    await user.click(screen.getByRole('button', { name: /And in a fan oven/ }));
+    await screen.findByText(/There, if it is true to its knob: \d+\s°C \d+ min/, undefined, {
+      timeout: 15_000,
+    });
     const [other] = screen.getAllByRole('button', { name: /^Bake at/ });
     await user.click(other!);
     expect(spec().bake.stages).not.toBeNull();
-  });
+  }, 20_000);
 
   it('shows that it is at work, and can be stopped', async () => {
     const user = userEvent.setup();
