@@ -18,6 +18,9 @@ const PAUSE_AFTER_MS = 12;
 /** Lets messages in, so that a newer job or a cancel is seen. */
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
 
+const RESTS_MS = 150;
+const rest = (forMs: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, forMs));
+
 /** Drives a long sum in short spells; undefined when it was superseded meanwhile. */
 async function drive<T>(
   sum: Paused<T>,
@@ -54,8 +57,11 @@ const jobs = {
     await breathe();
     if (latest !== job) return undefined;
     const first = before && roughBake(work, spec, before);
-    if (first) rough(first);
-    await breathe();
+    if (first) {
+      rough(first);
+      // While a dial turns the next job is on its way: the long search waits for the hand to rest.
+      await rest(RESTS_MS);
+    }
     if (latest !== job) return undefined;
     return drive(bakeSteps(work, spec), () => latest === job, progress);
   },
