@@ -65,6 +65,7 @@ test('damsons, a 23 cm dish and one oven: from nothing to a running bake, and st
 
 test('the same by keyboard alone', async ({ page }) => {
   await page.goto('/pies');
+  await expect(page.getByRole('link', { name: /Saturday damson/ })).toBeVisible();
   await page.keyboard.press('n');
   await expect(page.getByRole('navigation', { name: 'Work line' })).toBeVisible();
   for (const [key, label] of [
@@ -95,7 +96,7 @@ test('the fill line sets the fruit, and filling the dish takes it back', async (
   const full = Number(await line.getAttribute('aria-valuenow'));
   await line.focus();
   for (let i = 0; i < 4; i++) await page.keyboard.press('ArrowUp');
-  expect(Number(await line.getAttribute('aria-valuenow'))).toBeGreaterThan(full + 60);
+  await expect.poll(async () => Number(await line.getAttribute('aria-valuenow'))).toBeGreaterThan(full + 60);
   await page.getByRole('button', { name: 'Fill it', exact: true }).click();
   await expect(line).toHaveAttribute('aria-valuenow', String(full));
 });

@@ -17,7 +17,7 @@ test('a watery pie: judged by the weep test, held by another preparation, seen i
   await expect(page.getByRole('timer')).toContainText(/1?\d:\d\d/);
   await page.getByLabel('It drained, g').fill('14');
   await expect(page.getByRole('img', { name: /before: thickener .*; after: thickener/ })).toBeVisible();
-  expect(await dose()).not.toBe(before);
+  await expect.poll(dose).not.toBe(before);
   await page.getByRole('radio', { name: 'It creeps' }).click();
   await expect(page.getByRole('img', { name: /before: thickener/ })).toHaveCount(2);
   await expectAccessible(page);
@@ -70,9 +70,9 @@ test('taste and adjust: still sharp', async ({ page }) => {
     Number(/(\d+)/.exec((await sugar.getAttribute('aria-label')) ?? '')?.[1]);
   const before = await grams();
   await page.getByRole('button', { name: /Still sharp/ }).click();
-  expect(await grams()).toBeGreaterThan(before + 15);
+  await expect.poll(grams).toBeGreaterThan(before + 15);
   await page.getByRole('button', { name: 'Back to the dial' }).click();
-  expect(await grams()).toBe(before);
+  await expect.poll(grams).toBe(before);
 });
 
 test('a mix of fruits by any way of counting, and what is dangerous said when it is chosen', async ({

@@ -60,7 +60,8 @@ describe('the cross-section', () => {
     fireEvent.keyDown(line, { key: 'ArrowUp' });
     expect(spec().filling.fruitMassG).toBeCloseTo(plan.filling.batch.massG + 25, -1);
     fireEvent.keyDown(line, { key: 'ArrowDown', shiftKey: true });
-    expect(spec().filling.fruitMassG).toBeLessThan(plan.filling.batch.massG);
+    // Quick fingers count every press, though the drawing has not followed yet.
+    expect(spec().filling.fruitMassG).toBeCloseTo(plan.filling.batch.massG + 20, -1);
   });
 });
 

@@ -1,6 +1,7 @@
 import type { PiePlan } from '@mardle/core';
 import { show } from '@mardle/core';
 import type { KeyboardEvent, PointerEvent, RefObject } from 'react';
+import { useBench } from '../../state/bench.js';
 import { useSettings } from '../../state/settings.js';
 import { changeFilling } from '../useBenchSpec.js';
 import classes from './CrossSection.module.css';
@@ -35,7 +36,9 @@ export function FillHandle({ plan, section, drawing }: FillHandleProps) {
     const step = { ArrowUp: 1, ArrowRight: 1, ArrowDown: -1, ArrowLeft: -1 }[event.key];
     if (step === undefined) return;
     event.preventDefault();
-    setMass(filling.batch.massG + step * (event.shiftKey ? 5 : 25));
+    // From what is on the bench by now: the drawing may be a few frames behind quick fingers.
+    const massG = useBench.getState().spec?.filling.fruitMassG ?? filling.batch.massG;
+    setMass(massG + step * (event.shiftKey ? 5 : 25));
   };
   const mass = show(filling.batch.massG, 'g', units);
   const reach = halfWidthAt(profile, edgeCm) * 0.5;
