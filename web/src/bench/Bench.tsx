@@ -60,7 +60,7 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
   const stationProps = { spec, plan };
   return (
     <div className={classes.bench}>
-      <BenchHead pie={pie} name={spec.name} plan={plan} />
+      <BenchHead pie={pie} name={spec.name} plan={plan} kitchenFruits={kitchenFruits} />
       <div className="no-print">
         <WorkLine spec={settled} plan={planForLine} open={station} onOpen={open} />
       </div>

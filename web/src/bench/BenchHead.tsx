@@ -1,5 +1,5 @@
 import type { PieResponse } from '@mardle/contract';
-import type { PiePlan, PieSpec } from '@mardle/core';
+import type { OwnFruit, PiePlan, PieSpec } from '@mardle/core';
 import { Button, Menu, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { IconArrowBackUp, IconDeviceFloppy, IconDotsVertical, IconFlame } from '@tabler/icons-react';
@@ -13,19 +13,20 @@ import classes from './BenchHead.module.css';
 import { SavedElsewhere } from './SavedElsewhere.js';
 import { StartBake } from './StartBake.js';
 import { downloadSpec } from './download.js';
+import { withKitchenFruits } from './kitchenFruits.js';
 
 interface BenchHeadProps {
   readonly pie: PieResponse;
   readonly name: string;
+  readonly kitchenFruits: readonly OwnFruit[];
   readonly plan: PiePlan | null;
 }
 
-/** The spec as it lies on the bench when somebody acts on it. */
-const onBench = (pie: PieResponse): PieSpec => useBench.getState().spec ?? pie.spec;
-
 /** Name, version, and what can be done with the pie as a whole. */
-export const BenchHead = memo(function BenchHead({ pie, name, plan }: BenchHeadProps) {
+export const BenchHead = memo(function BenchHead({ pie, name, plan, kitchenFruits }: BenchHeadProps) {
   const { change, undo, discard, markSaved } = useBench.getState();
+  /** The spec as it lies on the bench when somebody acts on it, with the kitchen’s own fruits that it needs elsewhere. */
+  const onBench = (): PieSpec => withKitchenFruits(useBench.getState().spec ?? pie.spec, kitchenFruits);
   const basedOn = useBench((state) => state.basedOn);
   const restored = useBench((state) => state.restored);
   const canUndo = useBench((state) => state.past.length > 0);
@@ -39,12 +40,15 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan }: BenchHeadP
   const clash = save.error instanceof ProblemError && save.error.status === 412;
 
   const saveNow = async (on = basedOn): Promise<PieResponse | null> => {
-    const kept = await save.mutateAsync({ id: pie.id, basedOn: on, spec: onBench(pie) }).catch(() => null);
+    const spec = onBench();
+    // What is sent is what lies on the bench, or it would never count as saved.
+    change(() => spec);
+    const kept = await save.mutateAsync({ id: pie.id, basedOn: on, spec }).catch(() => null);
     if (kept) markSaved(kept);
     return kept;
   };
   const saveCopy = async (): Promise<void> => {
-    const made = await copy.mutateAsync({ ...onBench(pie), name: `${name}, copy` }).catch(() => null);
+    const made = await copy.mutateAsync({ ...onBench(), name: `${name}, copy` }).catch(() => null);
     if (!made) return;
     discard();
     await navigate(`/pies/${made.id}`);
@@ -103,7 +107,7 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan }: BenchHeadP
           </Menu.Target>
           <Menu.Dropdown>
             <Menu.Item onClick={() => void saveCopy()}>Save as a copy</Menu.Item>
-            <Menu.Item onClick={() => downloadSpec(onBench(pie))}>Save as a file</Menu.Item>
+            <Menu.Item onClick={() => downloadSpec(onBench())}>Save as a file</Menu.Item>
             <Menu.Item disabled={!changed} onClick={discard}>
               Throw away the changes
             </Menu.Item>

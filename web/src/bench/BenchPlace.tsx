@@ -1,4 +1,4 @@
-import { useEffect } from 'react';
+import { useEffect, useMemo } from 'react';
 import { useParams } from 'react-router';
 import { useOwnFruits } from '../api/larder.js';
 import { usePie } from '../api/pies.js';
@@ -15,6 +15,11 @@ export function BenchPlace() {
   const onBench = useBench((state) => state.pieId);
   const spec = useBench((state) => state.spec);
   const load = useBench((state) => state.load);
+  // The same spec as long as nothing in it changed: a new one would be planned and baked again.
+  const laid = useMemo(
+    () => (spec && kitchenFruits ? withKitchenFruits(spec, kitchenFruits) : null),
+    [spec, kitchenFruits],
+  );
 
   useEffect(() => {
     if (pie && pie.id !== useBench.getState().pieId) load(pie);
@@ -28,7 +33,7 @@ export function BenchPlace() {
 
   if (error && !pie) return <Failure error={error} />;
   if (!spec || !pie || onBench !== pieId) return <p role="status">Fetching the pie …</p>;
-  if (!kitchenFruits)
+  if (!laid || !kitchenFruits)
     return fruitError ? <Failure error={fruitError} /> : <p role="status">Looking into the larder …</p>;
-  return <Bench pie={pie} spec={withKitchenFruits(spec, kitchenFruits)} kitchenFruits={kitchenFruits} />;
+  return <Bench pie={pie} spec={laid} kitchenFruits={kitchenFruits} />;
 }
