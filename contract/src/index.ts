@@ -3,8 +3,6 @@ import 'reflect-metadata';
 export * from './bakes/bake.request.js';
 export * from './kitchens/kitchen.request.js';
 export * from './kitchens/kitchen.response.js';
-export * from './pies/filling.request.js';
-export * from './pies/build.request.js';
 export * from './pies/pie-spec.request.js';
 export * from './pies/pie.request.js';
 export * from './problem.js';

@@ -1,3 +1,7 @@
+import type { FieldProblem } from '@mardle/core';
+
+export type { FieldProblem };
+
 /** A problem document, RFC 9457, with the fields that are wrong and what to do about each. */
 export interface ProblemDocument {
   readonly type: string;
@@ -7,12 +11,6 @@ export interface ProblemDocument {
   readonly remedy: string;
   readonly instance?: string;
   readonly problems?: readonly FieldProblem[];
-}
-
-export interface FieldProblem {
-  readonly field: string;
-  readonly message: string;
-  readonly remedy: string;
 }
 
 export const PROBLEM_TYPE = 'application/problem+json';

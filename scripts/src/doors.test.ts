@@ -50,8 +50,8 @@ describe('the command-line door', () => {
     ['an unknown fruit', example.replace('"fruit": "damson"', '"fruit": "moon"'), /no fruit called "moon"/],
     [
       'a newer version',
-      example.replace('"version": 1', '"version": 2'),
-      /version 2; this Mardle reads up to 1/,
+      example.replace(/"version": \d+/, '"version": 99'),
+      /version 99; this Mardle reads up to/,
     ],
   ])(
     '%s: says which field, exits with 2, prints no plan',

@@ -4,15 +4,14 @@ import {
   beneathKinds,
   builtInDoughs,
   builtInFruits,
+  builtInLarder,
   builtInSugars,
   builtInThickeners,
   colourNames,
-  crumbs,
   cutOutShapes,
   dishShapes,
   formKinds,
   latticeAngles,
-  dishMaterials,
   draftPlan,
   fruitStates,
   ledgerSides,
@@ -27,7 +26,6 @@ import {
   stripStyles,
   totalEnthalpyJ,
   VAPOUR_J_KG,
-  washes,
 } from '@mardle/core';
 
 /**
@@ -61,7 +59,7 @@ const fruitPart = (): FruitPart => ({
   share: between(0.01, 20),
   state: oneOf(fruitStates),
   ripeness: between(-2, 2),
-  cutSmall: next() < 0.5,
+  cut: next() < 0.5 ? 'thin' : 'usual',
   peeled: next() < 0.5,
 });
 
@@ -76,7 +74,7 @@ const anyForm = (): FormSpec => ({
     style: oneOf(stripStyles),
     ...(next() < 0.3 ? { secondWidthCm: between(0.5, 6) } : {}),
   },
-  crumb: { school: oneOf([...crumbs.keys()]), cover: between(0.3, 3), lumpCm: between(0.2, 3) },
+  crumb: { school: oneOf([...builtInLarder.crumbs.keys()]), cover: between(0.3, 3), lumpCm: between(0.2, 3) },
   cutOut: { shape: oneOf(cutOutShapes), sizeCm: between(2, 15) },
   freeForm: { discCm: between(14, 60), borderCm: between(1, 10) },
   shell: { weightsMin: between(0, 60) },
@@ -93,7 +91,7 @@ function anyDish(): DishSpec {
     widthCm: Math.max(4, topCm * between(0.3, 1)),
     baseCm: Math.max(4, topCm * between(0.4, 1.02)),
     depthCm: between(1, 15),
-    material: oneOf([...dishMaterials.keys()]),
+    material: oneOf([...builtInLarder.materials.keys()]),
   };
 }
 
@@ -131,7 +129,7 @@ function anyPie(): PieSpec {
     pastry: {
       dough: oneOf([...builtInDoughs.keys()]),
       thicknessMm: between(1.5, 10),
-      wash: oneOf([...washes.keys()]),
+      wash: oneOf([...builtInLarder.washes.keys()]),
       coarseSugar: next() < 0.5,
       base: oneOf(baseSources),
       batch: Math.floor(between(1, 61)),

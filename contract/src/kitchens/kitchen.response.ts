@@ -1,13 +1,10 @@
-import type { DishSpec, OvenSpec } from '@mardle/core';
+import type { KitchenDishRequest, KitchenOvenRequest } from './kitchen.request.js';
 
-export interface KitchenDish extends DishSpec {
-  readonly id: string;
-}
+/** A dish that the kitchen keeps. */
+export type KitchenDish = KitchenDishRequest & { readonly id: string };
 
-export interface KitchenOven extends OvenSpec {
-  readonly id: string;
-  readonly places: number;
-}
+/** An oven that the kitchen keeps. */
+export type KitchenOven = KitchenOvenRequest & { readonly id: string };
 
 export interface KitchenResponse {
   readonly id: string;

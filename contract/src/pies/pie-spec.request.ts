@@ -1,101 +1,21 @@
-import type {
-  BakeSpec,
-  Beneath,
-  ColourName,
-  HotSide,
-  KnobKind,
-  OvenKind,
-  OvenSpec,
-  OwnFruit,
-  OwnFruitFigure,
-  PieSpec,
-  RackLevel,
-  Stage,
-} from '@mardle/core';
-import {
-  beneathKinds,
-  colourNames,
-  hotSides,
-  knobKinds,
-  ovenKinds,
-  rackLevels,
-  SPEC_FORMAT,
-} from '@mardle/core';
-import { Type } from 'class-transformer';
-import {
-  ArrayMaxSize,
-  ArrayMinSize,
-  Equals,
-  IsArray,
-  IsBoolean,
-  IsIn,
-  IsInt,
-  IsNotEmpty,
-  IsObject,
-  IsOptional,
-  IsString,
-  MaxLength,
-  Min,
-  ValidateIf,
-  ValidateNested,
-} from 'class-validator';
-import { Nested } from '../decorators.js';
-import { DishRequest, FormRequest, PastryRequest } from './build.request.js';
-import { FillingRequest } from './filling.request.js';
-import { Limited } from './limited.js';
+import { ownFruitSchema, pieSchema } from '@mardle/core';
+import type { RequestClass } from '../request-class.js';
+import { requestClass } from '../request-class.js';
 
-export class OvenRequest implements OvenSpec {
-  @IsString() @MaxLength(80) label: string;
-  @IsIn(ovenKinds) kind: OvenKind;
-  @Limited('bake.oven.offsetC') offsetC: number;
-  @Limited('bake.oven.warmUpMin') warmUpMin: number;
-  @IsOptional() @IsIn(knobKinds) knob?: KnobKind;
-  @IsOptional() @IsIn(hotSides) hotSide?: HotSide;
-}
+/** A pie as the baker chose it: the shape that core's schema says, for server, command line and JSON Schema. */
+export const PieSpecRequest: RequestClass<typeof pieSchema> = requestClass('PieSpecRequest', pieSchema);
+export type PieSpecRequest = InstanceType<typeof PieSpecRequest>;
 
-export class StageRequest implements Stage {
-  @Limited('bake.stages.tempC') tempC: number;
-  @Limited('bake.stages.timeMin') timeMin: number;
-}
+/** A kitchen's own fruit; its figures are checked in core, which knows which there are. */
+export const OwnFruitRequest: RequestClass<typeof ownFruitSchema> = requestClass(
+  'OwnFruitRequest',
+  ownFruitSchema,
+);
+export type OwnFruitRequest = InstanceType<typeof OwnFruitRequest>;
 
-export class BakeSpecRequest implements BakeSpec {
-  @Nested(() => OvenRequest) oven: OvenRequest;
-  @IsIn(colourNames) colour: ColourName;
-  @Limited('bake.startC') startC: number;
-  @Limited('bake.altitudeM') altitudeM: number;
-  @IsOptional() @IsIn(beneathKinds) beneath?: Beneath;
-  @IsOptional() @IsIn(rackLevels) rack?: RackLevel;
-  @IsOptional() @IsBoolean() singleStage?: boolean;
-  @ValidateIf((_, value) => value !== null)
-  @IsArray()
-  @ArrayMinSize(2)
-  @ArrayMaxSize(2)
-  @ValidateNested({ each: true })
-  @Type(() => StageRequest)
-  stages: readonly [StageRequest, StageRequest] | null;
-}
-
-export class OwnFruitRequest implements OwnFruit {
-  @IsString() @IsNotEmpty() @MaxLength(60) id: string;
-  @IsString() @IsNotEmpty() @MaxLength(80) label: string;
-  @IsString() @MaxLength(60) like: string;
-  /** Checked figure by figure in core, which knows which figures there are. */
-  @IsObject() figures: Partial<Record<OwnFruitFigure, number>>;
-}
-
-/** A pie as the baker chose it: the one definition of the shape for forms, server, command line and JSON Schema. */
-export class PieSpecRequest implements PieSpec {
-  @Equals(SPEC_FORMAT, { message: `format must be "${SPEC_FORMAT}".` }) format: typeof SPEC_FORMAT;
-  @IsInt() @Min(1) version: number;
-  @IsString() @IsNotEmpty({ message: 'name is empty. Give the pie a name.' }) @MaxLength(120) name: string;
-  @Nested(() => FormRequest) form: FormRequest;
-  @Nested(() => DishRequest) dish: DishRequest;
-  @Nested(() => FillingRequest) filling: FillingRequest;
-  @Nested(() => PastryRequest) pastry: PastryRequest;
-  @Nested(() => BakeSpecRequest) bake: BakeSpecRequest;
-  @IsArray()
-  @ArrayMaxSize(100)
-  @ValidateNested({ each: true })
-  @Type(() => OwnFruitRequest)
-  ownFruits: readonly OwnFruitRequest[];
-}
+/** One stage of a bake. */
+export const StageRequest: RequestClass<typeof pieSchema.bake.of.stages.of> = requestClass(
+  'StageRequest',
+  pieSchema.bake.of.stages.of,
+);
+export type StageRequest = InstanceType<typeof StageRequest>;

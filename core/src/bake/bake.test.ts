@@ -1,19 +1,19 @@
 import fc from 'fast-check';
-import { dishMaterials } from '../larder/index.js';
+import { builtInMaterials as dishMaterials } from '../larder/index.js';
+import type { OvenSpec, Stage } from '../spec/index.js';
 import { aBody } from '../test/body.js';
 import type { PieBody } from './body.js';
 import { coolDown, liftOut } from './cooling.js';
 import { enthalpyJ, temperatureC } from './enthalpy.js';
 import { starchRate } from './kinetics.js';
 import { layMesh } from './lay-mesh.js';
-import { cellKinds } from './mesh.js';
 import { meshSizes } from './mesh-size.js';
+import { cellKinds } from './mesh.js';
+import { finishNow } from './paused.js';
 import { density, specificHeat } from './properties.js';
+import { findStages } from './search.js';
 import type { BakeRun, Run } from './simulate.js';
 import { doneMin, simulateBake } from './simulate.js';
-import { finishNow } from './paused.js';
-import { findStages } from './search.js';
-import type { OvenSpec, Stage } from './spec.js';
 import { startState, totalEnthalpyJ, VAPOUR_J_KG } from './state.js';
 import { airPressurePa, boilingC, FUSION_J_KG, saturationPa } from './water.js';
 
@@ -96,7 +96,7 @@ describe('properties of food', () => {
 describe('conservation', () => {
   it.each([['coarse'], ['usual'], ['fine']] as const)('keeps every joule on the %s mesh', (size) => {
     const { run } = bake({}, {}, usual, size);
-    const before = totalEnthalpyJ(startState(run.kitchen.mesh, body));
+    const before = totalEnthalpyJ(startState(run.model.mesh, body));
     const gained = totalEnthalpyJ(run.state) - before;
     const accounted = run.state.heatInJ - run.state.vapourOutKg * VAPOUR_J_KG;
     expect(Math.abs(gained - accounted) / run.state.heatInJ).toBeLessThan(1e-9);
@@ -104,7 +104,7 @@ describe('conservation', () => {
 
   it('keeps every gram of water', () => {
     const { run } = bake();
-    const start = run.kitchen.mesh.waterKg.reduce((a, b) => a + b, 0);
+    const start = run.model.mesh.waterKg.reduce((a, b) => a + b, 0);
     const end = run.state.waterKg.reduce((a, b) => a + b, 0);
     expect(start - end).toBeCloseTo(run.state.vapourOutKg, 9);
   });
@@ -184,7 +184,7 @@ describe('trends that bakers know (common practice, no source)', () => {
     const { run } = bake();
     const lifted = liftOut(run, 101325);
     const food = (one: typeof run): number =>
-      one.kitchen.mesh.kind.reduce(
+      one.model.mesh.kind.reduce(
         (sum, kind, i) => sum + (kind === cellKinds.dish ? 0 : one.state.enthalpyJ[i]!),
         0,
       );

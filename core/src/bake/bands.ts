@@ -1,5 +1,5 @@
 /** One way to bake a pie until it is done. Temperatures in C, times in minutes. */
-export interface Way {
+export interface Schedule {
   readonly firstC: number;
   readonly firstMin: number;
   readonly secondC: number;
@@ -10,7 +10,7 @@ export interface Way {
 }
 
 /** A way beside the best one, and what it costs: minutes longer, and how far the colour is off (log of the ratio). */
-export interface OtherWay extends Way {
+export interface OtherSchedule extends Schedule {
   readonly longerMin: number;
   readonly colourOff: number;
 }
@@ -30,11 +30,11 @@ export interface StageBands {
 }
 
 /** A colour within a quarter of its target is right to the eye. Estimate. */
-export const RIGHT_COLOUR = Math.log(1.25);
+const RIGHT_COLOUR = Math.log(1.25);
 /** Nothing is gained by aiming nearer than this. */
 const NEAR_ENOUGH = 0.05;
 
-export const colourOff = ({ browning }: Way, target: number): number =>
+export const colourOff = ({ browning }: Schedule, target: number): number =>
   Math.log(Math.max(1e-6, browning) / target);
 
 /** A base drier than this is not soggy; what is wetter is paid for in minutes. Estimates. */
@@ -42,15 +42,15 @@ const DRY_BASE = 0.1;
 const SOGGY_MIN = 150;
 
 /** Colour off by more than 5 % costs most; then minutes and a soggy base; a hot second stage breaks ties. */
-export const costOf = (way: Way, target: number): number =>
+const costOf = (way: Schedule, target: number): number =>
   400 * Math.max(0, Math.abs(colourOff(way, target)) - NEAR_ENOUGH) +
   way.doneMin +
   SOGGY_MIN * Math.max(0, way.baseMoisture - DRY_BASE) +
   0.02 * way.secondC;
 
 /** The best way for each pair of temperatures, cheapest first. */
-export function bestOfPairs(ways: readonly Way[], target: number): Way[] {
-  const best = new Map<string, Way>();
+export function bestOfPairs(ways: readonly Schedule[], target: number): Schedule[] {
+  const best = new Map<string, Schedule>();
   for (const way of ways) {
     const key = `${way.firstC}/${way.secondC}`;
     const other = best.get(key);
@@ -62,7 +62,7 @@ export function bestOfPairs(ways: readonly Way[], target: number): Way[] {
 const range = (values: readonly number[]): Band => ({ low: Math.min(...values), high: Math.max(...values) });
 
 /** Bands of both stages out of all ways that come out right; of the best alone when none else does. */
-export function bandsOf(ways: readonly Way[], best: Way, target: number): StageBands {
+export function bandsOf(ways: readonly Schedule[], best: Schedule, target: number): StageBands {
   const right = ways.filter((way) => Math.abs(colourOff(way, target)) <= RIGHT_COLOUR);
   const all = right.includes(best) ? right : [best, ...right];
   return {

@@ -33,6 +33,40 @@ export interface FillingBody {
   readonly swollen: number;
 }
 
+/** The makeup of what is not said otherwise: the rest is carbohydrate. */
+export const fillingMakeup = (water: number, fat: number, protein: number): Composition => ({
+  water,
+  fat,
+  protein,
+  carbohydrate: Math.max(0.01, 1 - water - fat - protein),
+});
+
+/** Batter with fruit in it gives little juice to stir, and holds it still. Estimates. */
+const BATTER_FREE_SHARE = 0.05;
+const BATTER_STIRS = 0.05;
+const BATTER_SYRUP_SHARE = 0.3;
+
+/** A filling of fruit folded into batter. */
+export function inBatter(
+  fruit: FillingBody,
+  fruitKg: number,
+  batter: Composition,
+  batterKg: number,
+): FillingBody {
+  const share = batterKg / (batterKg + fruitKg);
+  const mix = (part: 'water' | 'fat' | 'protein'): number =>
+    share * batter[part] + (1 - share) * fruit.composition[part];
+  return {
+    ...fruit,
+    massKg: batterKg + fruitKg,
+    composition: fillingMakeup(mix('water'), mix('fat'), mix('protein')),
+    freeShare: BATTER_FREE_SHARE,
+    syrupShare: BATTER_SYRUP_SHARE,
+    stirs: BATTER_STIRS,
+    swollen: 0,
+  };
+}
+
 /** When a bake is done; the last of all that apply. */
 export interface DoneRule {
   readonly tender: boolean;

@@ -1,8 +1,8 @@
 import { constant } from './constants.js';
 import { crustAt, crustSlope } from './crust.js';
 import { temperatureC } from './enthalpy.js';
-import type { Kitchen } from './kitchen.js';
 import { cellKinds } from './mesh.js';
+import type { BakeModel } from './model.js';
 import type { BakeState } from './state.js';
 import { VAPOUR_J_KG } from './state.js';
 import { WATER_J_KG_K } from './water.js';
@@ -17,13 +17,13 @@ const NEWTON_ROUNDS = 4;
  * until it does; its boiling point rises as it dries. Newton's method.
  */
 function crustBoilsKg(
-  kitchen: Kitchen,
+  model: BakeModel,
   state: BakeState,
   cell: number,
   dryKg: number,
   carriedKg: number,
 ): number {
-  const { mesh, crust } = kitchen;
+  const { mesh, crust } = model;
   const water = state.waterKg[cell]!;
   let leaves = 0;
   for (let round = 0; round < NEWTON_ROUNDS; round++) {
@@ -45,18 +45,18 @@ function crustBoilsKg(
  * vapour in kg that goes on.
  */
 function meetVapour(
-  kitchen: Kitchen,
+  model: BakeModel,
   state: BakeState,
   cell: number,
   carriedKg: number,
   stepS: number,
 ): number {
-  const { mesh, crust } = kitchen;
+  const { mesh, crust } = model;
   const { enthalpyJ, waterKg, tempC, boiling, condensing } = state;
   const water = waterKg[cell]!;
   const isFilling = mesh.kind[cell] === cellKinds.filling;
   const dryKg = mesh.dryKg[cell]!;
-  const boilsC = isFilling ? kitchen.fillingBoilsC : crustAt(crust.boilingC, water / dryKg);
+  const boilsC = isFilling ? model.fillingBoilsC : crustAt(crust.boilingC, water / dryKg);
   const excessJ = enthalpyJ[cell]! - (mesh.dryJK[cell]! + WATER_J_KG_K * water) * boilsC;
   boiling[cell] = excessJ > 0 ? 1 : 0;
   condensing[cell] = 0;
@@ -64,7 +64,7 @@ function meetVapour(
   const perKg = VAPOUR_J_KG - WATER_J_KG_K * boilsC;
   const moved = isFilling
     ? Math.min(MOST_BOILED * water, Math.max(-carriedKg, excessJ / perKg))
-    : crustBoilsKg(kitchen, state, cell, dryKg, carriedKg);
+    : crustBoilsKg(model, state, cell, dryKg, carriedKg);
   if (moved < 0) condensing[cell] = -moved / stepS;
   waterKg[cell] = water - moved;
   enthalpyJ[cell] = enthalpyJ[cell]! - moved * VAPOUR_J_KG;
@@ -73,8 +73,8 @@ function meetVapour(
 }
 
 /** Boils what is past its boiling point and lets the vapour rise, condensing on what is colder above. */
-export function boil(kitchen: Kitchen, state: BakeState, stepS: number): void {
-  const { mesh, body } = kitchen;
+export function boil(model: BakeModel, state: BakeState, stepS: number): void {
+  const { mesh, body } = model;
   const { kind, stacks } = mesh;
   const vented = body.top?.vented ?? 1;
   for (let column = 0; column < stacks.length; column++) {
@@ -88,7 +88,7 @@ export function boil(kitchen: Kitchen, state: BakeState, stepS: number): void {
         state.vapourOutKg += vapour * vented;
         vapour *= 1 - vented;
       }
-      vapour = meetVapour(kitchen, state, cell, vapour, stepS);
+      vapour = meetVapour(model, state, cell, vapour, stepS);
       below = kind[cell]!;
     }
     state.vapourFlux[column] = (body.top ? flux : vapour) / stepS / mesh.columnArea[column]!;
@@ -97,17 +97,17 @@ export function boil(kitchen: Kitchen, state: BakeState, stepS: number): void {
 }
 
 /** The crust beside the filling, whose steam leaves at once. */
-export function boilSides(kitchen: Kitchen, state: BakeState, stepS: number): void {
-  for (const cell of kitchen.mesh.sideCells) {
-    state.vapourOutKg += meetVapour(kitchen, state, cell, 0, stepS);
+export function boilSides(model: BakeModel, state: BakeState, stepS: number): void {
+  for (const cell of model.mesh.sideCells) {
+    state.vapourOutKg += meetVapour(model, state, cell, 0, stepS);
   }
 }
 
 const PERCOLATION_S = constant('percolation');
 
 /** Juice evens out over the filling; the water takes its heat along. */
-export function percolate(kitchen: Kitchen, state: BakeState, stepS: number): void {
-  const { mesh } = kitchen;
+export function percolate(model: BakeModel, state: BakeState, stepS: number): void {
+  const { mesh } = model;
   const share = stepS / PERCOLATION_S;
   let dry = 0;
   let water = 0;

@@ -1,17 +1,17 @@
+import type { PieBody } from './body.js';
 import { layMesh } from './lay-mesh.js';
+import { cellKinds } from './mesh.js';
+import type { BoundaryConditions } from './model.js';
+import { bakeModel, bareTop } from './model.js';
 import type { Run } from './simulate.js';
 import { reading } from './simulate.js';
-import type { PieBody } from './body.js';
-import type { Around } from './kitchen.js';
-import { bareTop, kitchenFor } from './kitchen.js';
-import { cellKinds } from './mesh.js';
 import { startState } from './state.js';
 import { heatSteps } from './step.js';
 
 /** A slice stands when the hottest filling is below this; firm ones a little lower. Common practice, no source. */
-export const CLEAN_SLICE_C = 45;
+const CLEAN_SLICE_C = 45;
 /** Served warm: no longer scalding. */
-export const WARM_SERVING_C = 60;
+const WARM_SERVING_C = 60;
 
 const ROOM_VAPOUR_PA = 1200;
 const ROOM_PRESSURE_PA = 101_325;
@@ -39,8 +39,8 @@ const noDish = (body: PieBody): PieBody => ({
 
 /** The same pie lifted or turned out of its dish: the dish and its heat stay behind. */
 export function liftOut(baked: Run, pressurePa: number): Run {
-  const body = noDish(baked.kitchen.body);
-  const mesh = layMesh(body, baked.kitchen.mesh.size);
+  const body = noDish(baked.model.body);
+  const mesh = layMesh(body, baked.model.mesh.size);
   const state = startState(mesh, body, reading(baked).baseC);
   // Food cells come first in every mesh of a body, in the same order; what lies after them was dish.
   const food = mesh.kind.findIndex((kind) => kind === cellKinds.dish);
@@ -48,11 +48,11 @@ export function liftOut(baked: Run, pressurePa: number): Run {
     state[part].set(baked.state[part].subarray(0, food));
   }
   state.timeS = baked.state.timeS;
-  return { ...baked, kitchen: kitchenFor(mesh, body, pressurePa), state };
+  return { ...baked, model: bakeModel(mesh, body, pressurePa), state };
 }
 
 /** How a pie cools: when it leaves its dish, in minutes from the oven; null when it stays in. */
-export interface CoolingPlace {
+interface CoolingPlace {
   readonly roomC: number;
   readonly outAfterMin?: number | null;
 }
@@ -66,7 +66,7 @@ export function coolDown(
   let run = baked;
   let lifted = false;
   const startS = baked.state.timeS;
-  const { body } = baked.kitchen;
+  const { body } = baked.model;
   const acrossM = 2 * body.topRadiusM;
   const highM = Math.max(0.01, body.edgeM);
   let warmMin: number | null = null;
@@ -76,13 +76,13 @@ export function coolDown(
       run = liftOut(run, ROOM_PRESSURE_PA);
       lifted = true;
     }
-    const { kitchen, state } = run;
+    const { model, state } = run;
     const now = reading(run);
     if (warmMin === null && now.hottestC < WARM_SERVING_C) warmMin = minutes;
     if (now.hottestC < sliceC) return { warmMin, sliceMin: minutes };
     if (minutes > LONGEST_H * 60) return { warmMin, sliceMin: null };
     const overRoom = (tempC: number): number => Math.max(1, tempC - roomC);
-    const around: Around = {
+    const around: BoundaryConditions = {
       airC: roomC,
       radiantC: [roomC, roomC, roomC],
       convectionWM2K: [
@@ -93,7 +93,7 @@ export function coolDown(
       vapourPa: ROOM_VAPOUR_PA,
       cover: bareTop,
     };
-    heatSteps(kitchen, state, () => around, COOLING_STEP_S);
+    heatSteps(model, state, () => around, COOLING_STEP_S);
     state.timeS = Math.round(state.timeS);
   }
 }

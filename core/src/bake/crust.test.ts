@@ -4,7 +4,7 @@ import { crustActivity, crustAt, crustSlope, crustTable } from './crust.js';
 describe('crust and its water', () => {
   it('turns Oswin’s isotherm round exactly', () => {
     for (const activity of [0.1, 0.3, 0.5, 0.8, 0.95]) {
-      const moisture = constant('oswin_a') * (activity / (1 - activity)) ** constant('oswin_b');
+      const moisture = constant('oswinA') * (activity / (1 - activity)) ** constant('oswinB');
       expect(crustActivity(moisture)).toBeCloseTo(activity, 10);
     }
   });

@@ -7,7 +7,7 @@ import { boilingC } from './water.js';
  */
 export function crustActivity(moisture: number): number {
   if (moisture <= 0) return 0.01;
-  return 1 / (1 + (constant('oswin_a') / moisture) ** (1 / constant('oswin_b')));
+  return 1 / (1 + (constant('oswinA') / moisture) ** (1 / constant('oswinB')));
 }
 
 /** Boiling point and water activity of crust over moisture, as tables: the step looks them up for every cell. */

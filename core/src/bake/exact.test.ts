@@ -1,10 +1,10 @@
 import { aBody } from '../test/body.js';
-import type { Around, Kitchen } from './kitchen.js';
-import { evenAround, kitchenFor } from './kitchen.js';
-import type { Mesh } from './mesh.js';
-import { cellKinds, looking } from './mesh.js';
 import type { Link } from './mesh-builder.js';
 import { makeFaces, makeLines } from './mesh-builder.js';
+import type { Mesh } from './mesh.js';
+import { cellKinds, looking } from './mesh.js';
+import type { BakeModel, BoundaryConditions } from './model.js';
+import { bakeModel, evenSurroundings } from './model.js';
 import type { BakeState } from './state.js';
 import { startState } from './state.js';
 import { heatSteps, SLOW_EVERY } from './step.js';
@@ -30,7 +30,7 @@ interface Bar {
 const body = aBody();
 
 /** A bar closed at cell 0, with the last cell's face to the oven. */
-function bar(spec: Bar): { kitchen: Kitchen; mesh: Mesh; around: (airC: number) => Around } {
+function bar(spec: Bar): { model: BakeModel; mesh: Mesh; around: (airC: number) => BoundaryConditions } {
   const { cells, lengthM, heat, h, k, waterKgM3 = 0, round = false, way = 'upward' } = spec;
   const dx = lengthM / cells;
   const edge = (i: number): number => i * dx;
@@ -76,17 +76,17 @@ function bar(spec: Bar): { kitchen: Kitchen; mesh: Mesh; around: (airC: number) 
   const film = 1 / (1 / h + dx / 2 / k);
   return {
     mesh,
-    kitchen: kitchenFor(mesh, body, 101325),
-    around: (airC) => evenAround(airC, film, 0),
+    model: bakeModel(mesh, body, 101325),
+    around: (airC) => evenSurroundings(airC, film, 0),
   };
 }
 
 function runBar(spec: Bar, startC: number, airC: number, seconds: number, steps = 600): BakeState {
-  const { mesh, kitchen, around } = bar(spec);
+  const { mesh, model, around } = bar(spec);
   const state = startState(mesh, body, startC);
   const rounds = Math.ceil(steps / SLOW_EVERY);
   for (let i = 0; i < rounds; i++) {
-    heatSteps(kitchen, state, () => around(airC), seconds / rounds / SLOW_EVERY);
+    heatSteps(model, state, () => around(airC), seconds / rounds / SLOW_EVERY);
   }
   return state;
 }

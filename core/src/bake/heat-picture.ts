@@ -3,7 +3,7 @@ import { cellKinds } from './mesh.js';
 import type { Run } from './simulate.js';
 
 /** One cell of the pie as it lies in the picture: shares of the radius, heights in cm over the base. */
-export interface HeatCell {
+interface HeatCell {
   readonly kind: 'crust' | 'filling';
   readonly inner: number;
   readonly outer: number;
@@ -47,10 +47,10 @@ export function watchHeat(everyMin: number): { see(run: Run): void; picture(): H
   const timesMin: number[] = [];
   const tempsC: number[][] = [];
   return {
-    see: ({ kitchen, state }) => {
+    see: ({ model, state }) => {
       const timeMin = state.timeS / 60;
       if (timeMin < (timesMin.at(-1) ?? -Infinity) + everyMin - 1e-9) return;
-      laid ??= layOut(kitchen.mesh);
+      laid ??= layOut(model.mesh);
       timesMin.push(timeMin);
       tempsC.push(laid.at.map((cell) => Math.round(state.tempC[cell]! * 10) / 10));
     },

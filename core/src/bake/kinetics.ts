@@ -2,12 +2,12 @@ import { constant } from './constants.js';
 import { dryEnoughToBrown } from './crust.js';
 
 const GAS = 8.314;
-const STARCH_RATE = constant('starch_rate');
-const STARCH_EA = constant('starch_ea');
-const SOFTENING_RATE = constant('softening_rate');
-const SOFTENING_EA = constant('softening_ea');
-const BROWNING_RATE = constant('browning_rate');
-const BROWNING_EA = constant('browning_ea');
+const STARCH_RATE = constant('starchRate');
+const STARCH_EA = constant('starchEa');
+const SOFTENING_RATE = constant('softeningRate');
+const SOFTENING_EA = constant('softeningEa');
+const BROWNING_RATE = constant('browningRate');
+const BROWNING_EA = constant('browningEa');
 
 /** Arrhenius rate in 1/s: `rate` holds at `atC`; activation energy in kJ/mol. */
 export const arrhenius = (rate: number, activationKJ: number, atC: number, tempC: number): number =>

@@ -1,7 +1,7 @@
+import type { KnobKind } from '../spec/index.js';
 import { celsiusToFahrenheit, fahrenheitToCelsius, roundTo } from '../units/index.js';
-import type { KnobKind } from './spec.js';
 
-/** Gas marks and the set-points they stand for, C. Common kitchen chart, from memory. */
+/** Gas marks and the set-points they stand for, C. Common model chart, from memory. */
 const gasMarks: readonly (readonly [mark: string, tempC: number])[] = [
   ['½', 130],
   ['1', 140],

@@ -1,13 +1,13 @@
 import { DOUGH_KG_M3 } from '../build/index.js';
+import type { Beneath } from '../spec/index.js';
 import type { PieBody } from './body.js';
 import { cylinderRadiusM } from './body.js';
 import { constant } from './constants.js';
-import type { Mesh } from './mesh.js';
-import { cellKinds, looking } from './mesh.js';
 import type { Face, Link, Stuff } from './mesh-builder.js';
 import { foodStuff, makeFaces, makeLines, MeshBuilder } from './mesh-builder.js';
 import type { MeshSize } from './mesh-size.js';
-import type { Beneath } from './spec.js';
+import type { Mesh } from './mesh.js';
+import { cellKinds, looking } from './mesh.js';
 
 /** The skin that colours, m: as thick on every mesh, so that a colour means the same on each. Estimate. */
 const SKIN_M = 0.0005;
@@ -73,8 +73,8 @@ type Layout = ReturnType<typeof layOut>;
 
 /** What each cell of the body is made of. */
 function stuffsOf(body: PieBody, at: Layout): (i: number, j: number) => Stuff {
-  const dry = constant('crust_k_dry');
-  const wet = constant('crust_k_wet');
+  const dry = constant('crustKDry');
+  const wet = constant('crustKWet');
   const { filling, top, dough } = body;
   const baked = body.baseBaked
     ? {
@@ -129,7 +129,7 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
   const isFood = (i: number, j: number): boolean => stuffAt(i, j).kind !== cellKinds.nothing;
 
   const wall = dish.wallMm / 1000;
-  const contact = 1 / constant('dish_contact');
+  const contact = 1 / constant('dishContact');
   const dishStuff = (conductivity: number): Stuff => ({
     kind: cellKinds.dish,
     dryKgM3: dish.density,
@@ -149,17 +149,17 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
     conductivityWet: 45,
   };
   const hot = beneath === 'hot_steel';
-  const steelM = constant('steel_plate');
+  const steelM = constant('steelPlate');
 
   const ends: Face[] = [];
   const sides: Face[] = [];
-  const food = constant('food_emissivity');
+  const food = constant('foodEmissivity');
   const baseShare = (body.baseRadiusM / at.radius) ** 2;
   const topShare = (body.topRadiusM / at.radius) ** 2;
   const up = (cell: number, areaM2: number): void => {
     if (areaM2 > 0) ends.push({ cell, areaM2, emissivity: food, bare: true, share: 1, looks: looking.up });
   };
-  const under = beneath === 'tray' ? constant('tray_share') : 0.8;
+  const under = beneath === 'tray' ? constant('trayShare') : 0.8;
   const preheated: number[] = [];
   const upward = Array.from({ length: allColumns }, (_, j): Link[] => {
     const area = ring(j);
@@ -173,13 +173,13 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
         areaM2: area * baseShare,
         halfHereM: steelM / 2,
         halfNextM: wall / 2,
-        contactM2KW: 1 / constant('steel_contact'),
+        contactM2KW: 1 / constant('steelContact'),
       });
     }
     ends.push({
       cell: below,
       areaM2: area * baseShare,
-      emissivity: hot ? constant('steel_emissivity') : dish.emissivity * (beneath === 'tray' ? 0.5 : 1),
+      emissivity: hot ? constant('steelEmissivity') : dish.emissivity * (beneath === 'tray' ? 0.5 : 1),
       bare: false,
       share: hot ? 1 : under,
       looks: looking.down,

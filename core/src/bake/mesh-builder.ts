@@ -1,6 +1,6 @@
+import type { Lines, OuterFaces } from './mesh.js';
 import type { Composition } from './properties.js';
 import { specificHeat } from './properties.js';
-import type { Lines, OuterFaces } from './mesh.js';
 
 /** What a cell is filled with, by volume. */
 export interface Stuff {

@@ -1,9 +1,9 @@
 import { aBody } from '../test/body.js';
 import { cylinderRadiusM } from './body.js';
-import { evenAround, kitchenFor } from './kitchen.js';
 import { layMesh } from './lay-mesh.js';
-import { cellKinds, looking } from './mesh.js';
 import { meshSizes } from './mesh-size.js';
+import { cellKinds, looking } from './mesh.js';
+import { bakeModel, evenSurroundings } from './model.js';
 import { startState, totalEnthalpyJ } from './state.js';
 import { heatSteps } from './step.js';
 
@@ -62,13 +62,13 @@ describe('the mesh', () => {
 
 describe('a pie in balance with what surrounds it', () => {
   const mesh = layMesh(body, meshSizes.coarse);
-  const kitchen = kitchenFor(mesh, body, 101325);
+  const model = bakeModel(mesh, body, 101325);
 
   it('neither warms nor cools in a room at its own temperature', () => {
     const state = startState(mesh, { ...body, startC: 20 });
     const before = totalEnthalpyJ(state);
     // Air as wet as the crust: nothing dries either.
-    for (let i = 0; i < 20; i++) heatSteps(kitchen, state, () => evenAround(20, 10, 2400), 1);
+    for (let i = 0; i < 20; i++) heatSteps(model, state, () => evenSurroundings(20, 10, 2400), 1);
     expect(Math.abs(totalEnthalpyJ(state) - before)).toBeLessThan(1);
   });
 
@@ -78,8 +78,8 @@ describe('a pie in balance with what surrounds it', () => {
     state.enthalpyJ[5] = state.enthalpyJ[5]! + (mesh.dryJK[5]! + 4180 * mesh.waterKg[5]!) * 40;
     const before = totalEnthalpyJ(state);
     const none = { ...mesh.ends, cell: new Uint16Array(0) };
-    const sealed = { ...kitchen, mesh: { ...mesh, ends: none, sides: none } };
-    for (let i = 0; i < 50; i++) heatSteps(sealed, state, () => evenAround(20, 10, 0), 0.5);
+    const sealed = { ...model, mesh: { ...mesh, ends: none, sides: none } };
+    for (let i = 0; i < 50; i++) heatSteps(sealed, state, () => evenSurroundings(20, 10, 0), 0.5);
     expect(totalEnthalpyJ(state)).toBeCloseTo(before, 5);
     expect(Math.max(...state.tempC)).toBeLessThan(60);
   });
@@ -89,7 +89,7 @@ describe('a pie in balance with what surrounds it', () => {
       const fresh = layMesh(body, size);
       const state = startState(fresh, body);
       for (let i = 0; i < 30; i++) {
-        heatSteps(kitchenFor(fresh, body, 101325), state, () => evenAround(200, 12, 3000, 214), 20);
+        heatSteps(bakeModel(fresh, body, 101325), state, () => evenSurroundings(200, 12, 3000, 214), 20);
       }
       expect(Math.min(...state.tempC)).toBeGreaterThan(15);
       expect(Math.max(...state.tempC)).toBeLessThan(215);

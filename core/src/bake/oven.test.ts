@@ -1,5 +1,5 @@
+import type { OvenSpec } from '../spec/index.js';
 import { doorOpened, loadedOven, ovenAfter, ovenTraits } from './oven.js';
-import type { OvenSpec } from './spec.js';
 
 const still: OvenSpec = { label: 'still', kind: 'still', offsetC: 0, warmUpMin: 20 };
 const traits = ovenTraits(still);

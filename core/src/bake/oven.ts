@@ -1,7 +1,7 @@
+import type { OvenSpec, RackLevel } from '../spec/index.js';
 import { constant } from './constants.js';
-import type { Around } from './kitchen.js';
-import { bareTop } from './kitchen.js';
-import type { OvenSpec, RackLevel } from './spec.js';
+import type { BoundaryConditions } from './model.js';
+import { bareTop } from './model.js';
 
 /** An oven at work: walls that lag behind the knob, air that falls when the door opens. Temperatures in C, times in s. */
 export interface OvenState {
@@ -23,21 +23,21 @@ const shiftOf: Readonly<Record<RackLevel, number>> = { low: -1, middle: 0, high:
 
 export function ovenTraits(oven: OvenSpec, rack: RackLevel = 'middle'): OvenTraits {
   const fan = oven.kind === 'fan';
-  const rise = constant(fan ? 'fan_radiant' : 'still_radiant');
-  const shift = constant('rack_shift') * shiftOf[rack];
-  const lag = fan ? constant('fan_walls') : 1;
+  const rise = constant(fan ? 'fanRadiant' : 'stillRadiant');
+  const shift = constant('rackShift') * shiftOf[rack];
+  const lag = fan ? constant('fanWalls') : 1;
   return {
-    convectionWM2K: constant(fan ? 'fan_h' : 'still_h'),
+    convectionWM2K: constant(fan ? 'fanH' : 'stillH'),
     radiantRiseC: [rise * (1 + shift), rise * (1 - shift), rise],
-    fallsS: constant('walls_fall') * lag,
-    risesS: constant('walls_rise') * lag,
+    fallsS: constant('wallsFall') * lag,
+    risesS: constant('wallsRise') * lag,
     offsetC: oven.offsetC,
   };
 }
 
 const ROOM_C = 22;
-const AIR_DIP = constant('air_dip');
-const AIR_RECOVERS_S = constant('air_recovers');
+const AIR_DIP = constant('airDip');
+const AIR_RECOVERS_S = constant('airRecovers');
 
 /** The oven heated through at a setting, with the door just opened to put the pie in. */
 export function loadedOven(traits: OvenTraits, settingC: number): OvenState {
@@ -64,7 +64,11 @@ export function ovenAfter(state: OvenState, traits: OvenTraits, settingC: number
 const OVEN_VAPOUR_PA = 3000;
 
 /** What a pie meets in the oven at a moment. */
-export const aroundIn = (state: OvenState, traits: OvenTraits, cover: Around['cover'] = bareTop): Around => {
+export const boundaryIn = (
+  state: OvenState,
+  traits: OvenTraits,
+  cover: BoundaryConditions['cover'] = bareTop,
+): BoundaryConditions => {
   const [up, down, aside] = traits.radiantRiseC;
   const convection = traits.convectionWM2K;
   return {

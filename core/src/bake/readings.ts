@@ -47,7 +47,7 @@ function ninetyPercent(mesh: Mesh, value: (cell: number) => number): number {
   return 0;
 }
 
-const BUBBLING_KG_S_M2 = constant('bubbling_flux') / vaporisationJKg(100);
+const BUBBLING_KG_S_M2 = constant('bubblingFlux') / vaporisationJKg(100);
 
 function bubbling(mesh: Mesh, state: BakeState, belongs: (radius: number) => boolean): boolean {
   let flux = 0;

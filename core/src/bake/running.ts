@@ -1,4 +1,4 @@
-import type { Stage } from './spec.js';
+import type { Stage } from '../spec/index.js';
 
 /** What can happen to a bake. `more_time` and `undo` carry a little more. */
 export const bakeEventKinds = [
@@ -42,10 +42,10 @@ export interface BakeTimes {
   readonly coolMin: number;
 }
 
-export type BakePhase = 'stage1' | 'stage2' | 'cooling' | 'ready' | 'eaten';
+type BakePhase = 'stage1' | 'stage2' | 'cooling' | 'ready' | 'eaten';
 
 /** The touch that is next, and when. */
-export interface NextTouch {
+interface NextTouch {
   readonly kind: BakeEventKind;
   readonly label: string;
   readonly dueAt: number;
@@ -58,7 +58,7 @@ export interface RunningBake {
   readonly outAt: number | null;
   readonly sliceAt: number;
   readonly next: NextTouch | null;
-  /** Other touches that can be tapped now. */
+  /** Other interventions that can be tapped now. */
   readonly seen: readonly BakeEventKind[];
   readonly setTempC: number;
 }

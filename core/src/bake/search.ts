@@ -1,18 +1,27 @@
-import type { OtherWay, StageBands, Way } from './bands.js';
+import type { BakeSpec, ColourName, Stage } from '../spec/index.js';
+import type { OtherSchedule, Schedule, StageBands } from './bands.js';
 import { bandsOf, bestOfPairs, colourOff } from './bands.js';
 import type { PieBody } from './body.js';
+import { colourTargets } from './colour.js';
 import { onKnob } from './knob.js';
 import type { MeshSize } from './mesh-size.js';
 import { meshSizes } from './mesh-size.js';
 import type { Paused } from './paused.js';
 import type { Reading } from './readings.js';
-import type { Run, Touches } from './simulate.js';
-import { advance, branch, doneMin, eventsIn, homeMin, noTouches, reading, startRun } from './simulate.js';
-import type { BakeSpec, ColourName, Stage } from './spec.js';
-import { colourTargets } from './spec.js';
+import type { Interventions, Run } from './simulate.js';
+import {
+  advance,
+  branch,
+  doneMin,
+  eventsIn,
+  homeMin,
+  noInterventions,
+  reading,
+  startRun,
+} from './simulate.js';
 
 /** The settings tried for a still oven; a fan oven is tried lower. Common practice, no source. */
-export const searchGrid = {
+const searchGrid = {
   firstC: [195, 205, 215, 225],
   firstMin: [10, 20, 30],
   secondC: [155, 165, 175, 185, 195],
@@ -21,14 +30,14 @@ export const searchGrid = {
   longestMin: 150,
 } as const;
 
-export interface FoundStages {
+interface FoundStages {
   readonly stages: readonly [Stage, Stage];
   readonly doneMin: number;
   readonly browning: number;
   /** Within which the pie comes out right. */
   readonly bands: StageBands;
   /** Other pairs of temperatures, cheapest first, and what they cost. */
-  readonly others: readonly OtherWay[];
+  readonly others: readonly OtherSchedule[];
 }
 
 /** Bakes on at a setting until the pie is done and coloured; null when it never is done. */
@@ -37,8 +46,8 @@ function finish(
   settingC: number,
   colour: ColourName,
   before: readonly Reading[],
-): Pick<Way, 'doneMin' | 'browning' | 'baseMoisture'> | null {
-  const rule = run.kitchen.body.done;
+): Pick<Schedule, 'doneMin' | 'browning' | 'baseMoisture'> | null {
+  const rule = run.model.body.done;
   const readings = [...before];
   const fromMin = run.state.timeS / 60;
   while (run.state.timeS < searchGrid.longestMin * 60) {
@@ -60,34 +69,38 @@ export const SEARCH_SHARE = 0.8;
 const unique = (values: readonly number[]): number[] => [...new Set(values)];
 
 /** Both temperatures, where the baker has them and asks for the times alone. */
-export interface KeptTemperatures {
+interface KeptTemperatures {
   readonly firstC: number;
   readonly secondC: number;
 }
 
 /** What a search may be told besides the pie and its oven. */
-export interface SearchOptions {
+interface SearchOptions {
   readonly size?: MeshSize;
-  readonly touches?: Touches;
+  readonly interventions?: Interventions;
   readonly keep?: KeptTemperatures | null;
 }
 
 type Trying = Required<SearchOptions>;
 
 /** A run for each first temperature, branched at three moments into each second one until the pie is done. */
-function* tryPairs(body: PieBody, spec: BakeSpec, { size, touches, keep }: Trying): Paused<Way[][]> {
+function* tryPairs(
+  body: PieBody,
+  spec: BakeSpec,
+  { size, interventions, keep }: Trying,
+): Paused<Schedule[][]> {
   const lower = spec.oven.kind === 'fan' ? searchGrid.fanLowerC : 0;
   const firstLower = lower + (body.top?.startsLowerC ?? 0);
   const setting = (tempC: number): number => onKnob(tempC, spec.oven.knob);
   const firsts = keep ? [keep.firstC] : unique(searchGrid.firstC.map((tempC) => setting(tempC - firstLower)));
   const seconds = keep ? [keep.secondC] : unique(searchGrid.secondC.map((tempC) => setting(tempC - lower)));
-  const rows: Way[][] = [];
+  const rows: Schedule[][] = [];
   let tried = 0;
   const total = firsts.length * searchGrid.firstMin.length * seconds.length;
   for (const firstC of firsts) {
-    const run = startRun(body, spec, firstC, size, touches);
+    const run = startRun(body, spec, firstC, size, interventions);
     const before: Reading[] = [reading(run)];
-    const bySecond = new Map<number, Way[]>();
+    const bySecond = new Map<number, Schedule[]>();
     for (const firstMin of searchGrid.firstMin) {
       while (run.state.timeS < firstMin * 60) {
         advance(run, firstC);
@@ -110,13 +123,13 @@ function* tryPairs(body: PieBody, spec: BakeSpec, { size, touches, keep }: Tryin
 }
 
 /** One temperature all through. */
-function* trySingles(body: PieBody, spec: BakeSpec, { size, touches }: Trying): Paused<Way[][]> {
+function* trySingles(body: PieBody, spec: BakeSpec, { size, interventions }: Trying): Paused<Schedule[][]> {
   const lower = spec.oven.kind === 'fan' ? searchGrid.fanLowerC : 0;
   const settings = unique(searchGrid.singleC.map((tempC) => onKnob(tempC - lower, spec.oven.knob)));
-  const rows: Way[][] = [];
+  const rows: Schedule[][] = [];
   for (const [i, tempC] of settings.entries()) {
     yield (SEARCH_SHARE * i) / settings.length;
-    const run = startRun(body, spec, tempC, size, touches);
+    const run = startRun(body, spec, tempC, size, interventions);
     const end = finish(run, tempC, spec.colour, [reading(run)]);
     if (end) rows.push([{ firstC: tempC, firstMin: 0, secondC: tempC, ...end }]);
   }
@@ -124,8 +137,8 @@ function* trySingles(body: PieBody, spec: BakeSpec, { size, touches }: Trying): 
 }
 
 /** A way each minute between the moments that were simulated. */
-function interpolate(row: readonly Way[]): Way[] {
-  const filled: Way[] = [...row];
+function interpolate(row: readonly Schedule[]): Schedule[] {
+  const filled: Schedule[] = [...row];
   for (let i = 0; i + 1 < row.length; i++) {
     const a = row[i]!;
     const b = row[i + 1]!;
@@ -145,11 +158,12 @@ function interpolate(row: readonly Way[]): Way[] {
 
 /** A second stage shorter than this is not worth turning the knob for, min. Common practice, no source. */
 const WORTH_TURNING_MIN = 8;
-const isSingle = ({ firstC, secondC }: Way): boolean => firstC === secondC;
-const isWorthTwo = (way: Way): boolean => isSingle(way) || way.doneMin - way.firstMin >= WORTH_TURNING_MIN;
+const isSingle = ({ firstC, secondC }: Schedule): boolean => firstC === secondC;
+const isWorthTwo = (way: Schedule): boolean =>
+  isSingle(way) || way.doneMin - way.firstMin >= WORTH_TURNING_MIN;
 
 /** Both stages in whole minutes; a single stage is cut where a two-stage bake would be looked at. */
-function stagesOf(best: Way): [Stage, Stage] {
+function stagesOf(best: Schedule): [Stage, Stage] {
   const single = isSingle(best);
   const outMin = Math.round(best.doneMin);
   const firstMin = single ? Math.round(outMin / 2) : Math.round(best.firstMin);
@@ -168,10 +182,10 @@ function stagesOf(best: Way): [Stage, Stage] {
 export function* findStages(
   body: PieBody,
   spec: BakeSpec,
-  { size = meshSizes.coarse, touches = noTouches, keep = null }: SearchOptions = {},
+  { size = meshSizes.coarse, interventions = noInterventions, keep = null }: SearchOptions = {},
 ): Paused<FoundStages | null> {
   const target = colourTargets[spec.colour].index;
-  const trying = { size, touches, keep };
+  const trying = { size, interventions, keep };
   const rows = yield* spec.singleStage ? trySingles(body, spec, trying) : tryPairs(body, spec, trying);
   const tried = rows.flatMap(interpolate);
   const worthTwo = tried.filter(isWorthTwo);

@@ -1,23 +1,23 @@
+import type { BakeSpec, ColourName, Stage } from '../spec/index.js';
 import type { DoneRule, PieBody } from './body.js';
+import { colourTargets } from './colour.js';
 import { constant } from './constants.js';
-import type { Around, Kitchen } from './kitchen.js';
-import { bareTop, kitchenFor } from './kitchen.js';
 import { layMesh } from './lay-mesh.js';
 import type { MeshSize } from './mesh-size.js';
 import { meshSizes } from './mesh-size.js';
+import type { BakeModel, BoundaryConditions } from './model.js';
+import { bakeModel, bareTop } from './model.js';
 import type { OvenState, OvenTraits } from './oven.js';
-import { aroundIn, doorOpened, loadedOven, ovenAfter, ovenTraits } from './oven.js';
+import { boundaryIn, doorOpened, loadedOven, ovenAfter, ovenTraits } from './oven.js';
 import type { Reading } from './readings.js';
 import { readState } from './readings.js';
-import type { BakeSpec, ColourName, Stage } from './spec.js';
-import { colourTargets } from './spec.js';
 import type { BakeState } from './state.js';
 import { copyState, startState } from './state.js';
 import { heatSteps, SLOW_EVERY } from './step.js';
 import { airPressurePa } from './water.js';
 
 /** What hands do while the pie is in, in minutes from loading. */
-export interface Touches {
+export interface Interventions {
   /** Loose foil over the top from here on; null never. */
   readonly foilMin: number | null;
   /** Weights in an empty shell until here. */
@@ -26,17 +26,17 @@ export interface Touches {
   readonly doorMin: readonly number[];
 }
 
-export const noTouches: Touches = { foilMin: null, weightsMin: 0, doorMin: [] };
+export const noInterventions: Interventions = { foilMin: null, weightsMin: 0, doorMin: [] };
 
 /** The oven side of a bake: which oven, where in it, how high up, and the colour that is wanted. */
 export type OvenPlace = Pick<BakeSpec, 'oven' | 'altitudeM' | 'beneath' | 'rack' | 'colour'>;
 
 /** A bake under way: copy it with `branch` to try different ways on from the same moment. */
 export interface Run {
-  readonly kitchen: Kitchen;
+  readonly model: BakeModel;
   readonly traits: OvenTraits;
   readonly state: BakeState;
-  readonly touches: Touches;
+  readonly interventions: Interventions;
   oven: OvenState;
 }
 
@@ -46,31 +46,31 @@ export function startRun(
   place: OvenPlace,
   firstC: number,
   size: MeshSize = meshSizes.usual,
-  touches: Touches = noTouches,
+  interventions: Interventions = noInterventions,
 ): Run {
   const mesh = layMesh(body, size, place.beneath);
   const traits = ovenTraits(place.oven, place.rack);
   const oven = loadedOven(traits, firstC);
   return {
-    kitchen: kitchenFor(mesh, body, airPressurePa(place.altitudeM)),
+    model: bakeModel(mesh, body, airPressurePa(place.altitudeM)),
     traits,
     state: startState(mesh, body, body.startC, oven.wallC),
-    touches,
+    interventions,
     oven,
   };
 }
 
-export const branch = (run: Run, touches = run.touches): Run => ({
+export const branch = (run: Run, interventions = run.interventions): Run => ({
   ...run,
-  touches,
+  interventions,
   state: copyState(run.state),
 });
 
 /** What lies over the pie at a moment: weights in a shell, foil, or nothing. */
-function coverAt({ foilMin, weightsMin }: Touches, timeMin: number): Around['cover'] {
-  if (timeMin < weightsMin) return { share: constant('weights_share'), emissivity: 0 };
+function coverAt({ foilMin, weightsMin }: Interventions, timeMin: number): BoundaryConditions['cover'] {
+  if (timeMin < weightsMin) return { share: constant('weightsShare'), emissivity: 0 };
   if (foilMin !== null && timeMin >= foilMin) {
-    return { share: constant('foil_share'), emissivity: constant('foil_emissivity') };
+    return { share: constant('foilShare'), emissivity: constant('foilEmissivity') };
   }
   return bareTop;
 }
@@ -82,23 +82,23 @@ const stepAt = ({ stepS, settledTimes }: MeshSize, timeS: number): number =>
 
 /** Bakes on for a few steps at a setting. */
 export function advance(run: Run, settingC: number): void {
-  const { kitchen, traits, state, touches } = run;
-  const stepS = stepAt(kitchen.mesh.size, state.timeS);
+  const { model, traits, state, interventions } = run;
+  const stepS = stepAt(model.mesh.size, state.timeS);
   const fromMin = state.timeS / 60;
   const untilMin = fromMin + (SLOW_EVERY * stepS) / 60;
-  if (touches.doorMin.some((at) => at >= fromMin && at < untilMin)) run.oven = doorOpened(run.oven);
-  const cover = coverAt(touches, fromMin);
-  const aroundAt = (): Around => {
+  if (interventions.doorMin.some((at) => at >= fromMin && at < untilMin)) run.oven = doorOpened(run.oven);
+  const cover = coverAt(interventions, fromMin);
+  const surroundingsAt = (): BoundaryConditions => {
     const midway = ovenAfter(run.oven, traits, settingC, stepS / 2);
     run.oven = ovenAfter(run.oven, traits, settingC, stepS);
-    return aroundIn(midway, traits, cover);
+    return boundaryIn(midway, traits, cover);
   };
-  heatSteps(kitchen, state, aroundAt, stepS);
+  heatSteps(model, state, surroundingsAt, stepS);
   state.timeS = Math.round(state.timeS);
 }
 
 export const reading = (run: Run): Reading =>
-  readState(run.kitchen.mesh, run.state, run.oven.wallC - run.oven.airDipC);
+  readState(run.model.mesh, run.state, run.oven.wallC - run.oven.airDipC);
 
 /** Minutes at which things happen; null when they do not within the bake. */
 export interface BakeEvents {
@@ -116,7 +116,7 @@ export interface BakeEvents {
 }
 
 /** Share of the softening that counts as tender. */
-export const TENDER = 0.8;
+const TENDER = 0.8;
 const SET = 0.9;
 const GOLDEN = 1;
 /** A colour this near its target has been reached. */
@@ -149,7 +149,7 @@ export function eventsIn(
     tenderMin: crossing((r) => r.tender, TENDER),
     setMin: crossing((r) => r.set, SET),
     baseCrispMin: crossing((r) => -r.baseMoisture, -CRISP_MOISTURE),
-    tooDarkMin: crossing((r) => r.topBrowning, constant('too_dark')),
+    tooDarkMin: crossing((r) => r.topBrowning, constant('tooDark')),
     colouredMin: crossing((r) => r.topBrowning, NEAR_COLOUR * colourTargets[colour].index),
     heatedMin: coldestC === null ? null : crossing((r) => r.coldestC, coldestC),
   };
@@ -175,7 +175,7 @@ export function doneMin(events: BakeEvents, rule: DoneRule): number | null {
 }
 
 /** A done filling waits this long for its top to colour; then the pie comes out pale. Estimate. */
-export const WAITS_FOR_COLOUR_MIN = 20;
+const WAITS_FOR_COLOUR_MIN = 20;
 
 /** When a pie is home: done, and its top coloured or waited for as long as the filling bears; null while it is neither. */
 export function homeMin(events: BakeEvents, rule: DoneRule, nowMin: number): number | null {
@@ -199,10 +199,10 @@ export function simulateBake(
   place: OvenPlace,
   stages: readonly Stage[],
   size: MeshSize = meshSizes.usual,
-  touches: Touches = noTouches,
+  interventions: Interventions = noInterventions,
   see?: (run: Run) => void,
 ): BakeRun & { readonly run: Run } {
-  const run = startRun(body, place, stages[0]?.tempC ?? 200, size, touches);
+  const run = startRun(body, place, stages[0]?.tempC ?? 200, size, interventions);
   const readings: Reading[] = [reading(run)];
   see?.(run);
   let untilS = 0;

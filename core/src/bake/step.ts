@@ -2,17 +2,17 @@ import { boil, boilSides, percolate } from './boil.js';
 import { constant } from './constants.js';
 import { crustAt, crustSlope } from './crust.js';
 import { temperatureC } from './enthalpy.js';
-import type { Around, Kitchen } from './kitchen.js';
 import { rateAt } from './kinetics.js';
 import { cellKinds } from './mesh.js';
+import type { BakeModel, BoundaryConditions } from './model.js';
 import type { BakeState } from './state.js';
 import { VAPOUR_J_KG } from './state.js';
 import { bookOven, meetOven } from './surface.js';
 import { couple, sweep } from './sweep.js';
 import { FUSION_J_KG, ICE_J_KG_K, WATER_J_KG_K } from './water.js';
 
-const STIR_GAIN = constant('stir_gain');
-const STIR_SET = constant('stir_set');
+const STIR_GAIN = constant('stirGain');
+const STIR_SET = constant('stirSet');
 /** A boiling filling takes this many times the heat for a degree; near enough to none. */
 const BOILING_TIMES = 20;
 
@@ -22,8 +22,8 @@ const smoothstep = (from: number, to: number, x: number): number => {
 };
 
 /** Conductivity of every cell, W/(m K). */
-function conductivities(kitchen: Kitchen, state: BakeState): void {
-  const { mesh, body, fillingK, work } = kitchen;
+function conductivities(model: BakeModel, state: BakeState): void {
+  const { mesh, body, fillingK, work } = model;
   const { kind, conductivityDry, conductivityWet, waterKg, freezesC } = mesh;
   const { tempC, starch } = state;
   const freeShare = body.filling?.freeShare ?? 0;
@@ -55,7 +55,7 @@ function frozenCapacity(liquidJK: number, waterKg: number, tempC: number, freeze
  * Heat for a degree where water boils away as heat comes in, J/K: a drying crust gets hotter as its last water is held more
  * tightly; a filling hardly at all.
  */
-function boilingCapacity({ mesh, crust }: Kitchen, waterKg: number, cell: number, plainJK: number): number {
+function boilingCapacity({ mesh, crust }: BakeModel, waterKg: number, cell: number, plainJK: number): number {
   if (mesh.kind[cell] !== cellKinds.crust) return BOILING_TIMES * plainJK;
   const dry = mesh.dryKg[cell]!;
   const slope = crustSlope(crust.boilingC, waterKg / dry);
@@ -64,22 +64,22 @@ function boilingCapacity({ mesh, crust }: Kitchen, waterKg: number, cell: number
 }
 
 /** Heat for a degree of every cell, J/K. */
-function capacities(kitchen: Kitchen, state: BakeState): void {
-  const { dryJK, freezesC } = kitchen.mesh;
-  const { capacity } = kitchen.work;
+function capacities(model: BakeModel, state: BakeState): void {
+  const { dryJK, freezesC } = model.mesh;
+  const { capacity } = model.work;
   const { waterKg, tempC, boiling } = state;
   for (let i = 0; i < capacity.length; i++) {
     const water = waterKg[i]!;
     const liquid = dryJK[i]! + WATER_J_KG_K * water;
-    if (boiling[i] === 1) capacity[i] = boilingCapacity(kitchen, water, i, liquid);
+    if (boiling[i] === 1) capacity[i] = boilingCapacity(model, water, i, liquid);
     else if (tempC[i]! >= freezesC[i]!) capacity[i] = liquid;
     else capacity[i] = frozenCapacity(liquid, water, tempC[i]!, freezesC[i]!);
   }
 }
 
 /** Swelling, softening, browning over one step. */
-function kinetics(kitchen: Kitchen, state: BakeState, stepS: number): void {
-  const { mesh, crust, swelling, softening, browning } = kitchen;
+function kinetics(model: BakeModel, state: BakeState, stepS: number): void {
+  const { mesh, crust, swelling, softening, browning } = model;
   for (let i = 0; i < mesh.kind.length; i++) {
     const temp = state.tempC[i]!;
     if (mesh.kind[i] === cellKinds.filling) {
@@ -93,7 +93,7 @@ function kinetics(kitchen: Kitchen, state: BakeState, stepS: number): void {
   }
 }
 
-function readTemperatures({ mesh }: Kitchen, state: BakeState): void {
+function readTemperatures({ mesh }: BakeModel, state: BakeState): void {
   const { dryJK, freezesC } = mesh;
   const { tempC, enthalpyJ, waterKg, boiling } = state;
   for (let i = 0; i < tempC.length; i++) {
@@ -106,27 +106,27 @@ function readTemperatures({ mesh }: Kitchen, state: BakeState): void {
 }
 
 /** The sweep reckons with the steam that each cell took up in the last step; it is booked when it comes. */
-function expectSteam({ work }: Kitchen, { condensing }: BakeState): void {
+function expectSteam({ work }: BakeModel, { condensing }: BakeState): void {
   const { outerW } = work;
   for (let i = 0; i < outerW.length; i++) outerW[i] = outerW[i]! + condensing[i]! * VAPOUR_J_KG;
 }
 
 /** One sweep along the lines, and what the oven gave and took. */
 function along(
-  kitchen: Kitchen,
+  model: BakeModel,
   state: BakeState,
   way: 'upward' | 'outward',
-  around: Around,
+  around: BoundaryConditions,
   stepS: number,
 ): void {
-  const { mesh, work } = kitchen;
+  const { mesh, work } = model;
   const faces = way === 'upward' ? mesh.ends : mesh.sides;
-  capacities(kitchen, state);
-  meetOven(kitchen, state, faces, around, stepS);
-  if (way === 'upward') expectSteam(kitchen, state);
-  sweep(kitchen, state, mesh[way], work.conductance[way], stepS);
-  bookOven(kitchen, state, faces, stepS);
-  readTemperatures(kitchen, state);
+  capacities(model, state);
+  meetOven(model, state, faces, around, stepS);
+  if (way === 'upward') expectSteam(model, state);
+  sweep(model, state, mesh[way], work.conductance[way], stepS);
+  bookOven(model, state, faces, stepS);
+  readTemperatures(model, state);
 }
 
 /** What changes slowly is brought up to date every so many steps. */
@@ -134,22 +134,27 @@ export const SLOW_EVERY = 3;
 
 /**
  * Heat and water over `SLOW_EVERY` steps: upward and boiling in each of them, for crusts are thin; outward, juice and
- * kinetics once for all. `aroundAt` tells the surroundings, step by step.
+ * kinetics once for all. `surroundingsAt` tells the surroundings, step by step.
  */
-export function heatSteps(kitchen: Kitchen, state: BakeState, aroundAt: () => Around, stepS: number): void {
+export function heatSteps(
+  model: BakeModel,
+  state: BakeState,
+  surroundingsAt: () => BoundaryConditions,
+  stepS: number,
+): void {
   const longS = SLOW_EVERY * stepS;
-  conductivities(kitchen, state);
-  couple(kitchen, kitchen.mesh.upward, kitchen.work.conductance.upward);
-  couple(kitchen, kitchen.mesh.outward, kitchen.work.conductance.outward);
-  let around = aroundAt();
+  conductivities(model, state);
+  couple(model, model.mesh.upward, model.work.conductance.upward);
+  couple(model, model.mesh.outward, model.work.conductance.outward);
+  let around = surroundingsAt();
   for (let step = 0; step < SLOW_EVERY; step++) {
-    if (step > 0) around = aroundAt();
-    along(kitchen, state, 'upward', around, stepS);
-    boil(kitchen, state, stepS);
+    if (step > 0) around = surroundingsAt();
+    along(model, state, 'upward', around, stepS);
+    boil(model, state, stepS);
   }
-  along(kitchen, state, 'outward', around, longS);
-  boilSides(kitchen, state, longS);
-  percolate(kitchen, state, longS);
-  kinetics(kitchen, state, longS);
+  along(model, state, 'outward', around, longS);
+  boilSides(model, state, longS);
+  percolate(model, state, longS);
+  kinetics(model, state, longS);
   state.timeS += longS;
 }

@@ -1,8 +1,8 @@
 import { constant } from './constants.js';
 import { crustAt } from './crust.js';
-import type { Around, Kitchen } from './kitchen.js';
 import type { OuterFaces } from './mesh.js';
 import { cellKinds, looking } from './mesh.js';
+import type { BakeModel, BoundaryConditions } from './model.js';
 import type { BakeState } from './state.js';
 import { VAPOUR_J_KG } from './state.js';
 import { saturationPa } from './water.js';
@@ -10,8 +10,8 @@ import { saturationPa } from './water.js';
 const STEFAN_BOLTZMANN = 5.670374e-8;
 const GAS_WATER = 461.5;
 /** s/m that vapour needs through bare fruit, and through a crust that has dried. */
-const FRUIT_SKIN = constant('fruit_skin');
-const CRUST_SKIN = constant('diffusion_depth') / constant('crust_diffusivity');
+const FRUIT_SKIN = constant('fruitSkin');
+const CRUST_SKIN = constant('diffusionDepth') / constant('crustDiffusivity');
 const DRIES_FROM_C = 5;
 /** No face gives off more than this share of its cell's water in a step. */
 const MOST_DRIED = 0.3;
@@ -44,13 +44,13 @@ export function evaporationKgSM2(
  * kg/s = dries + driesPerK (T - T0). They go into the sweep, so that no step is too long for them.
  */
 export function meetOven(
-  kitchen: Kitchen,
+  model: BakeModel,
   state: BakeState,
   faces: OuterFaces,
-  around: Around,
+  around: BoundaryConditions,
   stepS: number,
 ): void {
-  const { mesh, crust, work } = kitchen;
+  const { mesh, crust, work } = model;
   const { outerG, outerW, faceG, faceW, faceDries, faceDriesPerK } = work;
   outerG.fill(0);
   outerW.fill(0);
@@ -80,7 +80,7 @@ export function meetOven(
         );
       };
       const moisture = state.waterKg[cell]! / mesh.dryKg[cell]!;
-      const activity = bareFruit ? kitchen.fillingActivity : crustAt(crust.activity, moisture);
+      const activity = bareFruit ? model.fillingActivity : crustAt(crust.activity, moisture);
       const now = flux(activity);
       if (now > 0) {
         // A crust dries more slowly the drier it is, and steam from below wets it meanwhile: implicit in its moisture.
@@ -117,8 +117,8 @@ function mostDriedKg({ waterKg, condensing }: BakeState, cell: number, stepS: nu
 }
 
 /** Books what the solved temperatures mean: heat into the cells, vapour out of them. */
-export function bookOven(kitchen: Kitchen, state: BakeState, faces: OuterFaces, stepS: number): void {
-  const { faceG, faceW, faceDries, faceDriesPerK, solved } = kitchen.work;
+export function bookOven(model: BakeModel, state: BakeState, faces: OuterFaces, stepS: number): void {
+  const { faceG, faceW, faceDries, faceDriesPerK, solved } = model.work;
   for (let f = 0; f < faces.cell.length; f++) {
     const cell = faces.cell[f]!;
     const net = (faceW[f]! - faceG[f]! * solved[cell]!) * stepS;

@@ -1,10 +1,10 @@
-import type { Kitchen } from './kitchen.js';
 import type { Lines } from './mesh.js';
+import type { BakeModel } from './model.js';
 import type { BakeState } from './state.js';
 import { WATER_J_KG_K } from './water.js';
 
 /** Refreshes the thermal conductance from each place of the lines to the next, W/K; 0 at the end of a line. */
-export function couple({ work }: Kitchen, lines: Lines, conductance: Float64Array): void {
+export function couple({ work }: BakeModel, lines: Lines, conductance: Float64Array): void {
   const { conductivity } = work;
   const { cell, shapeHere, shapeNext, resistance } = lines;
   for (let p = 0; p < cell.length; p++) {
@@ -24,7 +24,7 @@ export function couple({ work }: Kitchen, lines: Lines, conductance: Float64Arra
  * thought to boil would cool.
  */
 function solve(
-  { work }: Kitchen,
+  { work }: BakeModel,
   { tempC, boiling }: BakeState,
   lines: Lines,
   conductance: Float64Array,
@@ -70,18 +70,18 @@ const MOST_PASSES = 4;
  * cell takes heat without getting hotter: it carries more capacity, but only as long as heat comes in.
  */
 export function sweep(
-  kitchen: Kitchen,
+  model: BakeModel,
   state: BakeState,
   lines: Lines,
   conductance: Float64Array,
   stepS: number,
 ): void {
-  const { work, mesh } = kitchen;
+  const { work, mesh } = model;
   const { solved, capacity } = work;
   const { cell } = lines;
   const { boiling, tempC, waterKg } = state;
   for (let pass = 0; pass < MOST_PASSES; pass++) {
-    if (!solve(kitchen, state, lines, conductance, stepS)) break;
+    if (!solve(model, state, lines, conductance, stepS)) break;
     for (let p = 0; p < cell.length; p++) {
       const i = cell[p]!;
       if (boiling[i] === 1 && solved[i]! < tempC[i]! - COOLS_C) {

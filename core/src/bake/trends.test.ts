@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import { dishMaterials } from '../larder/index.js';
+import { builtInMaterials as dishMaterials } from '../larder/index.js';
+import type { BakeSpec } from '../spec/index.js';
 import { aBody, aPlace } from '../test/body.js';
 import type { PieBody } from './body.js';
 import { meshSizes } from './mesh-size.js';
 import { doneMin, simulateBake } from './simulate.js';
-import type { BakeSpec } from './spec.js';
 import { evaporationKgSM2 } from './surface.js';
 import { saturationPa, vaporisationJKg } from './water.js';
 
@@ -114,8 +114,9 @@ describe('trends that hold for any pie (common practice, no source)', () => {
         const body = bodyOf(bake);
         expect(goldenOf({ ...body, browning: wash }, bake)).toBeLessThanOrEqual(goldenOf(body, bake));
         const foil = { foilMin: 20, weightsMin: 0, doorMin: [] };
-        const top = (touches?: typeof foil): number =>
-          simulateBake(body, aPlace, stagesOf(bake), meshSizes.coarse, touches).readings.at(-1)!.topBrowning;
+        const top = (interventions?: typeof foil): number =>
+          simulateBake(body, aPlace, stagesOf(bake), meshSizes.coarse, interventions).readings.at(-1)!
+            .topBrowning;
         expect(top(foil)).toBeLessThan(top());
       }),
       runs,

@@ -1,19 +1,17 @@
+import type { DishSpec, PastrySpec } from '../spec/index.js';
 import type { Figure } from '../units/index.js';
 import { figure, from, given } from '../units/index.js';
-import { formTraits } from './forms.js';
 import { discAreaCm2, isRound } from './outline.js';
 import type { Build } from './pie-build.js';
 import { piecesFrom } from './rolled.js';
-import type { DishSpec, FormSpec, PastrySpec } from './spec.js';
-import { topFigures } from './top-figures.js';
 
 const PRACTICE = 'common practice, no source';
 /** What scraps are cut into, cm across: tasters, or shapes for a rim. */
-export const SCRAP_PIECE_CM = 6;
+const SCRAP_PIECE_CM = 6;
 
-function dishFigures(form: FormSpec, dish: DishSpec, build: Build): Figure[] {
+/** Figures of where the fruit lies; `flat` where that is no dish. */
+export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure[] {
   const { vessel } = build;
-  const flat = formTraits(form.kind).filled !== 'dish';
   return [
     figure({
       id: 'dish.net',
@@ -82,13 +80,10 @@ function dishFigures(form: FormSpec, dish: DishSpec, build: Build): Figure[] {
   ];
 }
 
-function baseFigures(form: FormSpec, dish: DishSpec, pastry: PastrySpec, build: Build): Figure[] {
+/** Figures of the sheet under the filling; the rule says how it is measured. */
+export function baseFigures(rule: string, dish: DishSpec, pastry: PastrySpec, build: Build): Figure[] {
   const { base } = build;
   if (!base) return [];
-  const rule =
-    form.kind === 'free_form'
-      ? 'The disc you chose: the fruit and its border twice.'
-      : 'Across the base, up both walls, over a 1 cm rim with .7 cm to spare.';
   const side = (id: string, label: string, value: number): Figure =>
     figure({
       id,
@@ -118,7 +113,8 @@ function baseFigures(form: FormSpec, dish: DishSpec, pastry: PastrySpec, build: 
   ];
 }
 
-function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
+/** Figures of the dough for base and top. */
+export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
   const { dough, base } = build;
   if (dough.massG <= 0) return [];
   const batch = pastry.batch ?? 1;
@@ -192,11 +188,3 @@ function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
     }),
   ];
 }
-
-/** All figures of the build, each with its story. */
-export const buildFigures = (form: FormSpec, dish: DishSpec, pastry: PastrySpec, build: Build): Figure[] => [
-  ...dishFigures(form, dish, build),
-  ...baseFigures(form, dish, pastry, build),
-  ...topFigures(form, build.vessel.dish, pastry, build.top),
-  ...doughFigures(pastry, build),
-];

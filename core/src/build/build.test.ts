@@ -1,11 +1,10 @@
 import fc from 'fast-check';
-import { builtInDoughs, builtInLarder, crumbs } from '../larder/index.js';
+import { builtInCrumbs as crumbs, builtInDoughs } from '../larder/index.js';
+import { crumbBatch, crumbComposition } from './crumb.js';
 import { capHeightCm, fillHeights, measureDish, volumeMl } from './dish.js';
+import { latticeCover, makeLattice } from './lattice.js';
 import { doughBatch, doughComposition } from './pastry.js';
 import { baseSheet, lidSheet } from './rolled.js';
-import { buildPie } from './pie-build.js';
-import { crumbBatch, crumbComposition } from './crumb.js';
-import { latticeCover, makeLattice } from './lattice.js';
 import { ventShare } from './vents.js';
 import { crossings, weaveSteps } from './weave.js';
 
@@ -177,14 +176,6 @@ describe('the crumb', () => {
 });
 
 describe('the build', () => {
-  it('leaves a gap when the heap sinks', () => {
-    const pastry = { dough: 'all_butter', thicknessMm: 3.2, wash: 'milk', coarseSugar: false };
-    const form = { kind: 'double_crust' as const, vents: 5, ventLengthCm: 3 };
-    const build = buildPie(form, dish, pastry, { heapMl: 1800, cookedMl: 1010, fruitG: 800 }, builtInLarder);
-    expect(build.gapCm).toBeCloseTo(790 / build.dish.topAreaCm2, 8);
-    expect(build.rawMoundCm).toBeGreaterThan(build.bakedMoundCm);
-  });
-
   it('opens one to two percent of the lid with five usual slits', () => {
     const share = ventShare({ kind: 'double_crust', vents: 5, ventLengthCm: 3 }, 412);
     expect(share).toBeGreaterThan(0.01);

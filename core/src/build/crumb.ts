@@ -1,4 +1,6 @@
 import type { Crumb } from '../larder/index.js';
+import type { Makeup } from './makeup.js';
+import { makeupOf } from './makeup.js';
 
 /** A crumb topping in g. */
 export interface CrumbBatch {
@@ -40,17 +42,5 @@ export function crumbBatch(crumb: Crumb, areaCm2: number, cover: number): CrumbB
 }
 
 /** Composition of a crumb as shares of its mass, for the bake. */
-export function crumbComposition(batch: CrumbBatch): {
-  readonly water: number;
-  readonly fat: number;
-  readonly carbohydrate: number;
-  readonly protein: number;
-} {
-  const { massG, flourG, butterG, sugarG, oatsG, nutsG } = batch;
-  return {
-    water: (0.16 * butterG + 0.13 * flourG + 0.1 * oatsG + 0.04 * nutsG) / massG,
-    fat: (0.81 * butterG + 0.02 * flourG + 0.07 * oatsG + 0.6 * nutsG) / massG,
-    carbohydrate: (0.74 * flourG + sugarG + 0.66 * oatsG + 0.15 * nutsG) / massG,
-    protein: (0.11 * flourG + 0.13 * oatsG + 0.18 * nutsG) / massG,
-  };
-}
+export const crumbComposition = ({ flourG, butterG, sugarG, oatsG, nutsG }: CrumbBatch): Makeup =>
+  makeupOf({ flour: flourG, butter: butterG, oats: oatsG, nuts: nutsG }, { sugarG });

@@ -1,10 +1,9 @@
+import type { CutOutShape, CutOutSpec, DishSpec } from '../spec/index.js';
 import { topOutline } from './dish.js';
+import type { Point } from './drawing.js';
 import type { Outline } from './outline.js';
 import { areaCm2, grown, perimeterCm } from './outline.js';
 import { cutterYield, doughOverG } from './rolled.js';
-import type { CutOutShape, CutOutSpec, DishSpec } from './spec.js';
-
-export type Point = readonly [x: number, y: number];
 
 /** Half the outline of a shape of length 1 along y, from its outer end at .5 to its inner end: half-width at a height. */
 const halfWidths: Readonly<Record<CutOutShape, (y: number) => number>> = {
@@ -71,7 +70,7 @@ function measureShape(shape: CutOutShape): ShapeMeasures {
 }
 
 /** Where one piece lies: its middle, and how far it is turned, its outer end pointing away from the middle at 0. */
-export interface Placed {
+interface Placed {
   readonly x: number;
   readonly y: number;
   readonly turnRad: number;
@@ -140,33 +139,37 @@ function cellCover(shape: CutOutShape, sizeCm: number, stepX: number, stepY: num
 
 /**
  * Pieces packed to touch: rings from the rim inward on a round or oval top, rows on a square one. The outer ends of the
- * outer ring touch the rim, each piece touches its neighbours, and the first of each ring stands on the first of the next,
+ * outer ring touch the rim, each piece interventions its neighbours, and the first of each ring stands on the first of the next,
  * so that nothing drifts.
  */
 export function packCutOuts({ shape, sizeCm }: CutOutSpec, dish: DishSpec, thicknessMm: number): CutOuts {
-  const top = topOutline(dish);
+  const outline = topOutline(dish);
   const { area, width } = measureShape(shape);
   const widthCm = width * sizeCm;
   const pieceCm2 = area * sizeCm ** 2;
   const pieces: Placed[] = [];
   let showing = 0;
-  if (top.kind === 'rectangle') {
-    const across = Math.max(1, Math.ceil(top.widthCm / widthCm));
-    const along = Math.max(1, Math.ceil(top.lengthCm / sizeCm));
+  if (outline.kind === 'rectangle') {
+    const across = Math.max(1, Math.ceil(outline.widthCm / widthCm));
+    const along = Math.max(1, Math.ceil(outline.lengthCm / sizeCm));
     for (let i = 0; i < along; i++) {
       for (let j = 0; j < across; j++) {
         const x =
-          across === 1 ? 0 : -top.widthCm / 2 + widthCm / 2 + ((top.widthCm - widthCm) * j) / (across - 1);
+          across === 1
+            ? 0
+            : -outline.widthCm / 2 + widthCm / 2 + ((outline.widthCm - widthCm) * j) / (across - 1);
         const y =
-          along === 1 ? 0 : -top.lengthCm / 2 + sizeCm / 2 + ((top.lengthCm - sizeCm) * i) / (along - 1);
+          along === 1
+            ? 0
+            : -outline.lengthCm / 2 + sizeCm / 2 + ((outline.lengthCm - sizeCm) * i) / (along - 1);
         pieces.push({ x, y, turnRad: 0 });
       }
     }
-    const stepX = across === 1 ? top.widthCm : (top.widthCm - widthCm) / (across - 1);
-    const stepY = along === 1 ? top.lengthCm : (top.lengthCm - sizeCm) / (along - 1);
-    showing = (areaCm2(top) * cellCover(shape, sizeCm, stepX, stepY)) / pieceCm2;
+    const stepX = across === 1 ? outline.widthCm : (outline.widthCm - widthCm) / (across - 1);
+    const stepY = along === 1 ? outline.lengthCm : (outline.lengthCm - sizeCm) / (along - 1);
+    showing = (areaCm2(outline) * cellCover(shape, sizeCm, stepX, stepY)) / pieceCm2;
   } else {
-    let middle = grown(top, -sizeCm / 2);
+    let middle = grown(outline, -sizeCm / 2);
     while (Math.min(middle.lengthCm, middle.widthCm) > sizeCm * 0.6) {
       const { placed, exact } = ring(middle, widthCm);
       pieces.push(...placed);
@@ -186,7 +189,7 @@ export function packCutOuts({ shape, sizeCm }: CutOutSpec, dish: DishSpec, thick
     widthCm,
     pieces,
     pieceCm2,
-    openShare: Math.max(0, 1 - (showing * pieceCm2) / areaCm2(top)),
+    openShare: Math.max(0, 1 - (showing * pieceCm2) / areaCm2(outline)),
     liesG,
     massG: liesG / cutterYield.rerolled,
   };

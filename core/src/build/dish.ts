@@ -1,6 +1,6 @@
+import type { DishSpec } from '../spec/index.js';
 import type { Outline } from './outline.js';
 import { areaCm2, equalDiscCm, perimeterCm } from './outline.js';
-import type { DishSpec } from './spec.js';
 
 /** Rim of a pie dish and the pastry that hangs over it, in cm. Common practice, no source. */
 export const rims = { widthCm: 1.0, overhangCm: 0.7, lidOverhangCm: 1.3, liningCm: 0.3 } as const;

@@ -1,4 +1,4 @@
-import type { FreeFormSpec } from './spec.js';
+import type { FreeFormSpec } from '../spec/index.js';
 import { discAreaCm2 } from './outline.js';
 
 /** A disc folded in over its fruit. Lengths in cm. */

@@ -1,15 +1,15 @@
 import fc from 'fast-check';
 import polygonClipping from 'polygon-clipping';
+import type { DishSpec } from '../spec/index.js';
+import { cutOutShapes } from '../spec/index.js';
 import type { Solid } from '../test/solids.js';
 import { solidVolumes } from '../test/solids.js';
-import type { Point } from './cut-out.js';
 import { cutOutPoints, packCutOuts, placedPoints, polygonAreaCm2 } from './cut-out.js';
 import { baseFromWaterCm, capHeightCm, outlineAt, topOutline, volumeMl, wallAreaCm2 } from './dish.js';
+import type { Point } from './drawing.js';
 import { makeLattice } from './lattice.js';
 import type { Outline } from './outline.js';
 import { areaCm2, chordCm, extentCm, perimeterCm } from './outline.js';
-import type { DishSpec } from './spec.js';
-import { cutOutShapes } from './spec.js';
 
 /** Areas and volumes against geometry libraries of the registry: polygon-clipping 0.15 and manifold-3d 3.5. */
 
@@ -193,7 +193,7 @@ describe('cut-outs', () => {
       const dish = dishes[name]!;
       const packed = packCutOuts({ shape, sizeCm }, dish, 3.2);
       const polygons = packed.pieces.map((piece) => closed(placedPoints(packed, piece)));
-      // A hair larger, so that what only touches meets.
+      // A hair larger, so that what only interventions meets.
       const grown = packed.pieces.map((piece) =>
         closed(placedPoints({ ...packed, sizeCm: packed.sizeCm * 1.04 }, piece)),
       );

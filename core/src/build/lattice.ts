@@ -1,11 +1,11 @@
+import type { DishSpec, LatticeSpec, StripStyle } from '../spec/index.js';
 import { rims, topOutline } from './dish.js';
 import type { Outline } from './outline.js';
 import { chordCm, extentCm, isRound } from './outline.js';
 import { DOUGH_DENSITY } from './rolled.js';
-import type { DishSpec, LatticeSpec, StripStyle } from './spec.js';
 
 /** One strip of a lattice: number counts from 1 in its way, offset from the middle, length to cut. */
-export interface Strip {
+interface Strip {
   readonly number: number;
   readonly offsetCm: number;
   readonly widthCm: number;
@@ -13,7 +13,7 @@ export interface Strip {
 }
 
 /** A sheet that strips are cut from, side by side, short ones end to end; each strip by where it lies, its corner from the sheet's. */
-export interface CutSheet {
+interface CutSheet {
   readonly lengthCm: number;
   readonly widthCm: number;
   /** Share of the sheet that is left over. */
@@ -42,7 +42,7 @@ export interface Lattice {
 }
 
 /** What twisting and plaiting do: dough cut longer, lying narrower, standing thicker. Estimates. */
-export const stripTraits: Readonly<
+const stripTraits: Readonly<
   Record<StripStyle, { readonly longer: number; readonly lies: number; readonly thicker: number }>
 > = {
   straight: { longer: 1, lies: 1, thicker: 1 },

@@ -1,5 +1,6 @@
-import type { Dough } from '../larder/index.js';
-import { builtInDoughs } from '../larder/index.js';
+import type { Dough, Larder } from '../larder/index.js';
+import type { Makeup } from './makeup.js';
+import { makeupOf } from './makeup.js';
 
 /** Ingredients of a dough in g; water as a band, since it is given by feel. */
 export interface DoughBatch {
@@ -36,28 +37,15 @@ export const timesDough = (dough: DoughBatch, times: number): DoughBatch => {
   return Object.fromEntries(scaled) as unknown as DoughBatch;
 };
 
-/** What something is made of, as shares of its mass: what the bake simulation takes. */
-export interface Makeup {
-  readonly water: number;
-  readonly fat: number;
-  readonly carbohydrate: number;
-  readonly protein: number;
-}
-
-/** Composition of baked-in dough. */
+/** Composition of baked-in dough; half of an egg yolk or vinegar is water. */
 export function doughComposition(dough: Dough): Makeup {
-  const batch = doughBatch(dough, 1);
-  const addedWater = (batch.waterLowG + batch.waterHighG) / 2;
-  return {
-    water: addedWater + 0.16 * batch.butterG + 0.13 * batch.flourG + 0.5 * batch.otherG,
-    fat: 0.81 * batch.butterG + 0.02 * batch.flourG,
-    carbohydrate: 0.74 * batch.flourG + batch.sugarG,
-    protein: 0.11 * batch.flourG,
-  };
+  const { flourG, butterG, saltG, sugarG, otherG, waterLowG, waterHighG } = doughBatch(dough, 1);
+  const waterG = (waterLowG + waterHighG) / 2 + 0.5 * otherG;
+  return makeupOf({ flour: flourG, butter: butterG }, { sugarG, waterG, otherG: saltG + 0.5 * otherG });
 }
 
 /** Dough of one kind for several pies. */
-export interface DoughForDay {
+interface DoughForDay {
   readonly label: string;
   readonly batch: DoughBatch;
 }
@@ -65,8 +53,9 @@ export interface DoughForDay {
 /** Adds up the dough of a day by kind, in the order of the larder; kinds that nothing asks for are left out. */
 export function addDough(
   wanted: readonly { readonly dough: string; readonly batch: DoughBatch; readonly count: number }[],
+  { doughs }: Pick<Larder, 'doughs'>,
 ): DoughForDay[] {
-  return [...builtInDoughs.values()].flatMap((dough) => {
+  return [...doughs.values()].flatMap((dough) => {
     const massG = wanted
       .filter((row) => row.dough === dough.id)
       .reduce((sum, { batch, count }) => sum + batch.massG * count, 0);

@@ -1,7 +1,7 @@
+import type { DishSpec } from '../spec/index.js';
 import { baseOutline, rims, slantCm, topOutline } from './dish.js';
 import type { Outline } from './outline.js';
 import { areaCm2, equalDiscCm, grown } from './outline.js';
-import type { DishSpec } from './spec.js';
 
 /** Raw dough: g per cm3, and how much more is rolled than is used. Estimates held against the trade's batches. */
 export const DOUGH_DENSITY = 1.14;

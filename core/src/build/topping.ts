@@ -1,5 +1,6 @@
 import type { Topping } from '../larder/index.js';
-import type { Makeup } from './pastry.js';
+import type { Makeup } from './makeup.js';
+import { makeupOf } from './makeup.js';
 
 /** A scone or batter topping in g. */
 export interface ToppingBatch {
@@ -24,11 +25,5 @@ export function toppingBatch(topping: Topping, massG: number): ToppingBatch {
   };
 }
 
-export function toppingComposition({ massG, flourG, butterG, sugarG, milkG }: ToppingBatch): Makeup {
-  return {
-    water: (0.13 * flourG + 0.16 * butterG + 0.88 * milkG) / massG,
-    fat: (0.02 * flourG + 0.81 * butterG + 0.035 * milkG) / massG,
-    carbohydrate: (0.74 * flourG + sugarG + 0.048 * milkG) / massG,
-    protein: (0.11 * flourG + 0.034 * milkG) / massG,
-  };
-}
+export const toppingComposition = ({ flourG, butterG, sugarG, milkG, leavenG }: ToppingBatch): Makeup =>
+  makeupOf({ flour: flourG, butter: butterG, milk: milkG }, { sugarG, otherG: leavenG });

@@ -1,4 +1,4 @@
-import type { FormSpec } from './spec.js';
+import type { FormSpec } from '../spec/index.js';
 
 /** A slit opens to about this width in the oven, in cm. Estimate. */
 const SLIT_OPENS_CM = 0.35;

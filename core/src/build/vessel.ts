@@ -1,10 +1,8 @@
+import type { DishSpec, FreeFormSpec, HandPieSpec } from '../spec/index.js';
 import type { DishMeasures } from './dish.js';
-import { capHeightCm, fillHeights, measureDish, rims, topOutline } from './dish.js';
+import { capHeightCm, fillHeights, measureDish, rims } from './dish.js';
 import { foldFreeForm } from './free-form.js';
-import { formTraits } from './forms.js';
-import { areaCm2, discAreaCm2 } from './outline.js';
-import type { DishSpec, FormSpec, HandPieSpec } from './spec.js';
-import { usualFreeForm, usualHandPie } from './spec.js';
+import { discAreaCm2 } from './outline.js';
 
 /** Where the fruit lies, whatever the form: a dish, the fold of a disc, or parcels. */
 export interface Vessel {
@@ -24,7 +22,8 @@ export interface Vessel {
 
 /** Quartered fruit under an upside-down lid, g per cm2; filling of a hand pie, g per cm2 of its disc. Common practice, no source. */
 export const layRules = { quarteredGPerCm2: 2.1, handPieGPerCm2: 0.38, handPieSealCm: 1 } as const;
-const FILLING_G_PER_ML = 1.05;
+/** Density of a thick filling, g/mL. Estimate. */
+export const FILLING_G_PER_ML = 1.05;
 
 const timesAll = (measures: DishMeasures, count: number): DishMeasures => ({
   brimMl: measures.brimMl * count,
@@ -34,8 +33,36 @@ const timesAll = (measures: DishMeasures, count: number): DishMeasures => ({
   topAreaCm2: measures.topAreaCm2 * count,
 });
 
-function sheetVessel(form: FormSpec, sheet: DishSpec): Vessel {
-  const { fillingCm, wallCm, capacityMl } = foldFreeForm(form.freeForm ?? usualFreeForm);
+/** What a form makes of a dish: whether pastry lines it, and the share of its room that fruit may take. */
+interface DishUse {
+  readonly lined: boolean;
+  readonly room: number;
+}
+
+/** A dish that fruit is filled into. */
+export function dishVessel(dish: DishSpec, { lined, room }: DishUse, fruitG: number | null = null): Vessel {
+  const liningCm = lined ? rims.liningCm : 0;
+  const whole = measureDish(dish, liningCm);
+  return {
+    dish,
+    liningCm,
+    measures: { ...whole, netMl: whole.netMl * room },
+    crustAreaCm2: lined ? whole.baseAreaCm2 + whole.wallAreaCm2 : 0,
+    count: 1,
+    fruitG,
+    rule:
+      'h/6 (base + 4 middle + top area)' +
+      (lined ? ', less 3 mm of pastry over base and wall.' : '.') +
+      (room < 1
+        ? ` Fruit may take ${Math.round(100 * room)} % of it; the rest is for what rises over it.`
+        : ''),
+    source: room < 1 ? 'geometry; share of the room our estimate' : 'geometry',
+  };
+}
+
+/** The fold of a disc on a sheet. */
+export function foldVessel(freeForm: FreeFormSpec, sheet: DishSpec): Vessel {
+  const { fillingCm, wallCm, capacityMl } = foldFreeForm(freeForm);
   const dish: DishSpec = {
     label: sheet.label,
     topCm: fillingCm,
@@ -56,8 +83,8 @@ function sheetVessel(form: FormSpec, sheet: DishSpec): Vessel {
   };
 }
 
-/** A folded disc: half its area, less the seal. */
-function parcelVessel({ discCm, count }: HandPieSpec, sheet: DishSpec): Vessel {
+/** Folded discs: each half its area, less the seal. */
+export function parcelVessel({ discCm, count }: HandPieSpec, sheet: DishSpec): Vessel {
   const insideCm = Math.max(2, discCm - 2 * layRules.handPieSealCm) / Math.SQRT2;
   const eachMl = (layRules.handPieGPerCm2 * discAreaCm2(discCm)) / FILLING_G_PER_ML;
   const dish: DishSpec = {
@@ -80,36 +107,18 @@ function parcelVessel({ discCm, count }: HandPieSpec, sheet: DishSpec): Vessel {
   };
 }
 
-export function vesselOf(form: FormSpec, dish: DishSpec): Vessel {
-  const { lined, room, filled } = formTraits(form.kind);
-  if (filled === 'sheet') return sheetVessel(form, dish);
-  if (filled === 'parcel') return parcelVessel(form.handPie ?? usualHandPie, dish);
-  const liningCm = lined ? rims.liningCm : 0;
-  const whole = measureDish(dish, liningCm);
-  return {
-    dish,
-    liningCm,
-    measures: { ...whole, netMl: whole.netMl * room },
-    crustAreaCm2: lined ? whole.baseAreaCm2 + whole.wallAreaCm2 : 0,
-    count: 1,
-    fruitG: form.kind === 'upside_down' ? layRules.quarteredGPerCm2 * areaCm2(topOutline(dish)) : null,
-    rule:
-      'h/6 (base + 4 middle + top area)' +
-      (lined ? ', less 3 mm of pastry over base and wall.' : '.') +
-      (room < 1
-        ? ` Fruit may take ${Math.round(100 * room)} % of it; the rest is for what rises over it.`
-        : ''),
-    source: room < 1 ? 'geometry; share of the room our estimate' : 'geometry',
-  };
+/** How high a fill stands, in cm: at the edge, and the mound over it. */
+export interface FillHeights {
+  readonly edgeCm: number;
+  readonly moundCm: number;
 }
 
-/** Heights of a fill, in one vessel, of the volume of all. A fold holds a heap that is low at its edge. */
-export function heightsIn(
-  { dish, liningCm, count, measures }: Vessel,
-  allMl: number,
-  form: FormSpec,
-): { readonly edgeCm: number; readonly moundCm: number } {
-  if (form.kind !== 'free_form') return fillHeights(dish, allMl / count, liningCm);
+/** Heights in one dish or parcel of the volume of all. */
+export const dishHeights = ({ dish, liningCm, count }: Vessel, allMl: number): FillHeights =>
+  fillHeights(dish, allMl / count, liningCm);
+
+/** A fold holds a heap that is low at its edge. */
+export function foldHeights({ dish, measures }: Vessel, allMl: number): FillHeights {
   const edgeMl = Math.min(allMl, 0.3 * dish.depthCm * measures.topAreaCm2);
   return { edgeCm: edgeMl / measures.topAreaCm2, moundCm: capHeightCm(allMl - edgeMl, dish.topCm) };
 }

@@ -1,10 +1,9 @@
 import type { Fruit } from '../larder/index.js';
-import { ML_PER_CUP } from '../units/index.js';
+import type { FruitPart } from '../spec/index.js';
 import { boughtMassG } from './batch.js';
-import type { FruitPart } from './spec.js';
 
 /** One amount of a fruit said in every way a baker says it. */
-export interface FruitAmount {
+interface FruitAmount {
   readonly preparedG: number;
   readonly boughtG: number;
   readonly cups: number;
@@ -32,7 +31,3 @@ export function preparedFrom(fruit: Fruit, part: FruitPart, way: AmountWay, amou
   if (one === null) throw new Error(`${fruit.label} is not counted in pieces`);
   return amount / one;
 }
-
-/** Grams of the prepared fruit in a volume. */
-export const fruitInVolumeG = (fruit: Fruit, volumeMl: number): number =>
-  (fruit.cupG * volumeMl) / ML_PER_CUP;

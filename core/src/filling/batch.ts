@@ -1,6 +1,6 @@
 import type { Fruit, Larder } from '../larder/index.js';
 import { lemon, solublePercent } from '../larder/index.js';
-import type { FillingSpec, FruitPart } from './spec.js';
+import type { FillingSpec, FruitPart } from '../spec/index.js';
 
 /** One fruit of the batch with its mass. */
 export interface BatchFruit {
@@ -20,7 +20,7 @@ export interface Batch {
 }
 
 /** Share of a thawed fruit's water that is poured away with the juice it thawed in. Estimate. */
-export const THAWED_JUICE_LOST = 0.15;
+const THAWED_JUICE_LOST = 0.15;
 
 function bindFruit(part: FruitPart, massG: number, larder: Larder): BatchFruit {
   const fruit = larder.fruits.get(part.fruit);

@@ -1,4 +1,5 @@
 import { builtInLarder } from '../larder/index.js';
+import type { FillingSpec } from '../spec/index.js';
 import { aFilling, aPart } from '../test/filling.js';
 import { makeBatch } from './batch.js';
 import {
@@ -9,7 +10,6 @@ import {
   releaseBelief,
   setBelief,
 } from './evidence.js';
-import type { FillingSpec } from './spec.js';
 
 const spec = (fruit: string): FillingSpec => aFilling({ fruits: [aPart(fruit)] });
 

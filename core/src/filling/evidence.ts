@@ -1,9 +1,9 @@
+import type { FillingSpec, SaucerResult } from '../spec/index.js';
 import type { Batch } from './batch.js';
 import { drawnWaterG, releaseFraction, weepEffects } from './release.js';
-import type { FillingSpec, SaucerResult } from './spec.js';
 
 /** A factor on a built-in figure with its relative standard deviation. */
-export interface Belief {
+export interface Posterior {
   readonly factor: number;
   readonly deviation: number;
 }
@@ -60,10 +60,10 @@ const wetting = (drainedG: number, sugarG: number): number => Math.min(1, draine
 const RELEASE_FACTORS = Array.from({ length: 121 }, (_, i) => Math.exp(-0.9 + (1.8 * i) / 120));
 
 /**
- * Belief from log weights over a grid of factors: mean and relative deviation. Only their differences count, so even
+ * Posterior from log weights over a grid of factors: mean and relative deviation. Only their differences count, so even
  * evidence that nothing on the grid explains leaves a belief: the nearest end of it.
  */
-function summarize(factors: readonly number[], logWeights: readonly number[]): Belief {
+function summarize(factors: readonly number[], logWeights: readonly number[]): Posterior {
   const most = Math.max(...logWeights);
   const weights = logWeights.map((log) => Math.exp(log - most));
   const total = weights.reduce((sum, weight) => sum + weight, 0);
@@ -75,8 +75,8 @@ function summarize(factors: readonly number[], logWeights: readonly number[]): B
 /** Log of a normal likelihood, up to a constant. */
 const bell = (x: number, deviation: number): number => -0.5 * (x / deviation) ** 2;
 
-/** Belief about the batch's release, before and after the weep test: Bayes' rule on a grid of factors. */
-export function releaseBelief(batch: Batch, spec: Pick<FillingSpec, 'weepTest'>): Belief {
+/** Posterior about the batch's release, before and after the weep test: Bayes' rule on a grid of factors. */
+export function releaseBelief(batch: Batch, spec: Pick<FillingSpec, 'weepTest'>): Posterior {
   const prior = priorReleaseDeviation(batch);
   if (!spec.weepTest || prior === 0) return { factor: 1, deviation: prior };
   const { drainedG } = spec.weepTest;
@@ -100,11 +100,11 @@ function saucerLikelihood(result: SaucerResult, share: number): number {
 }
 
 /**
- * Belief about how much set the dose gives against the sums, after the saucer test.
+ * Posterior about how much set the dose gives against the sums, after the saucer test.
  * @param shareOfTarget what the sums say the tested dose reaches, over the target
  * @param prior belief before it, all causes together
  */
-export function setBelief(result: SaucerResult | null, shareOfTarget: number, prior: Belief): Belief {
+export function setBelief(result: SaucerResult | null, shareOfTarget: number, prior: Posterior): Posterior {
   if (result === null || prior.deviation === 0 || shareOfTarget <= 0) return prior;
   const weights = RELEASE_FACTORS.map(
     (factor) =>

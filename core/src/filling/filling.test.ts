@@ -1,5 +1,7 @@
 import fc from 'fast-check';
 import { builtInFruits, builtInLarder, builtInThickeners } from '../larder/index.js';
+import type { FillingSpec, FruitPart } from '../spec/index.js';
+import { fruitStates, preparationKinds, setNames } from '../spec/index.js';
 import { aFilling, aLid, aPart } from '../test/filling.js';
 import { batchPh, boughtMassG, makeBatch } from './batch.js';
 import { expectedWeepG } from './evidence.js';
@@ -8,8 +10,6 @@ import { computeFilling, fruitToFillG } from './filling.js';
 import { ledgerSides } from './ledger.js';
 import { boilDown, HIGHEST_BRIX } from './preparation.js';
 import { setReached } from './set.js';
-import type { FillingSpec, FruitPart } from './spec.js';
-import { fruitStates, preparationKinds, setNames } from './spec.js';
 import { acidNeutralisedG, styleOfSugar, sugarForStyleG, sugarStops } from './sugar.js';
 import { syrupBoilingC, syrupDensity, syrupWaterActivity } from './syrup.js';
 import { concentrationPer100G, doseG } from './thickener.js';
@@ -43,7 +43,7 @@ const anyPart = fc.record({
   share: fc.double({ min: 0.05, max: 20, noNaN: true }),
   state: fc.constantFrom(...fruitStates),
   ripeness: fc.double({ min: -2, max: 2, noNaN: true }),
-  cutSmall: fc.boolean(),
+  cut: fc.constantFrom('thin', 'usual', 'chunks'),
   peeled: fc.boolean(),
 });
 
@@ -159,7 +159,7 @@ describe('the juice ledger', () => {
       compute({ fruits: [part('greengage', more)] }).ledger.juiceG;
     expect(juice({ ripeness: 2 })).toBeGreaterThan(juice({ ripeness: -2 }));
     expect(juice({ state: 'frozen' })).toBeGreaterThan(juice({}));
-    expect(juice({ cutSmall: true })).toBeGreaterThan(juice({}));
+    expect(juice({ cut: 'thin' })).toBeGreaterThan(juice({}));
   });
 });
 

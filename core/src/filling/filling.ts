@@ -1,17 +1,17 @@
 import type { Larder } from '../larder/index.js';
 import { lemon } from '../larder/index.js';
+import type { FillingSpec } from '../spec/index.js';
 import type { Batch } from './batch.js';
 import { batchPh, collapsedVolumeMl, heapedVolumeMl, makeBatch } from './batch.js';
-import type { Belief } from './evidence.js';
+import type { Posterior } from './evidence.js';
 import { BAND_DEVIATIONS, evidenceRules, releaseBelief, setBelief } from './evidence.js';
 import { glazeLedger } from './glaze.js';
 import type { Ledger, Surroundings } from './ledger.js';
 import { balance } from './ledger.js';
 import type { Prepared } from './preparation.js';
-import { prepare, preparations } from './preparation.js';
+import { isBaked, preparations, prepare } from './preparation.js';
 import type { RunWord, SetReached } from './set.js';
 import { glazeReached, runIndex, runWord, setReached } from './set.js';
-import type { FillingSpec } from './spec.js';
 import type { SugarAmount } from './sugar.js';
 import { acidNeutralisedG, sugarAmount } from './sugar.js';
 import { blendPotency, bodyPer100G, concentrationPer100G, doseG, targetPer100G } from './thickener.js';
@@ -22,7 +22,7 @@ export interface Filling {
   readonly sugar: SugarAmount;
   readonly prepared: Prepared;
   readonly ledger: Ledger;
-  readonly release: Belief;
+  readonly release: Posterior;
   readonly ph: number;
   readonly body: number;
   readonly blend: number;
@@ -57,10 +57,9 @@ function ledgerFor(
     addedWaterG,
     releaseFactor,
   });
-  const ledger =
-    spec.preparation.kind === 'glaze'
-      ? glazeLedger(batch, spec.preparation, sugar.solidsG, sugar.waterG, spec.lemonJuiceG)
-      : balance(batch, prepared, sugar.solidsG, spec.lemonJuiceG, around);
+  const ledger = !isBaked(spec)
+    ? glazeLedger(batch, spec.preparation, sugar.solidsG, sugar.waterG, spec.lemonJuiceG)
+    : balance(batch, prepared, sugar.solidsG, spec.lemonJuiceG, around);
   return { prepared, ledger };
 }
 
@@ -89,8 +88,8 @@ function sumsAt(
   releaseFactor: number,
 ): Sums {
   const { prepared, ledger } = ledgerFor(spec, batch, sugar, around, releaseFactor);
-  const set = spec.preparation.kind === 'glaze' ? 'binder' : spec.set;
-  const bakedMin = spec.preparation.kind === 'glaze' ? 0 : around.bubblingMin;
+  const set = isBaked(spec) ? spec.set : 'binder';
+  const bakedMin = isBaked(spec) ? around.bubblingMin : 0;
   const body = bodyPer100G(batch, prepared.releases);
   const blend = blendPotency(
     spec.thickeners,
@@ -123,7 +122,7 @@ export function computeFilling(
   const release = releaseBelief(batch, spec);
   const at = (factor: number): Sums => sumsAt(spec, batch, sugar, around, larder, factor);
   const { prepared, ledger, body, blend, doseG: rawDoseG } = at(release.factor);
-  const target = targetPer100G(spec.preparation.kind === 'glaze' ? 'binder' : spec.set);
+  const target = targetPer100G(isBaked(spec) ? spec.set : 'binder');
 
   const releaseDeviationG = Math.abs(at(release.factor * (1 + release.deviation)).doseG - rawDoseG);
   const deviation =
@@ -148,7 +147,7 @@ export function computeFilling(
     (prepared.liquidWaterG - sugar.waterG - (spec.lemonJuiceG * lemon.waterPercent) / 100) -
     prepared.boiledOffG;
   const cookedMl = Math.max(
-    spec.preparation.kind === 'glaze' ? heapedVolumeMl(batch) : collapsedVolumeMl(batch),
+    isBaked(spec) ? collapsedVolumeMl(batch) : heapedVolumeMl(batch),
     massG / COOKED_DENSITY,
   );
   const heap = preparations[spec.preparation.kind].heap;
@@ -165,7 +164,7 @@ export function computeFilling(
     dose: { massG: massDoseG, lowG: Math.max(0, massDoseG - half), highG: massDoseG + half },
     thickenerG,
     reached,
-    set: spec.preparation.kind === 'glaze' ? glazeReached(reached) : setReached(reached),
+    set: isBaked(spec) ? setReached(reached) : glazeReached(reached),
     run: runWord(runIndex(ledger.juiceG, massG, reached)),
     massG,
     heapMl: Math.max(cookedMl, heap * heapedVolumeMl(batch)),

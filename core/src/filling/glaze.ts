@@ -1,7 +1,7 @@
 import { lemon } from '../larder/index.js';
+import type { Preparation } from '../spec/index.js';
 import type { Batch } from './batch.js';
 import type { Ledger } from './ledger.js';
-import type { Preparation } from './spec.js';
 
 /** Glaze and raw fruit: what the cooked berries give up, and what the raw ones weep. Estimates. */
 export const glazeRules = {

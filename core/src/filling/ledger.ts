@@ -4,7 +4,7 @@ import type { Prepared } from './preparation.js';
 import { driedUptakeG } from './release.js';
 
 /** Shares and rates of the ledger; fitted to facts of the trade where marked so in docs/decisions/0002-juice-ledger.md. */
-export const ledgerRules = {
+const ledgerRules = {
   /** Oven evaporation: g per cm2 and minute of bubbling for each 100 C above 100. */
   evaporationRate: 0.0085,
   evaporationAtMost: 0.6,
@@ -54,7 +54,7 @@ export interface Ledger {
 }
 
 /** Evaporation in g: what the simulated bake says, or while there is none the rule for bubbling juice. */
-export function evaporationG(freeG: number, around: Surroundings): number {
+function evaporationG(freeG: number, around: Surroundings): number {
   const { evaporationRate, evaporationAtMost } = ledgerRules;
   if (around.evaporatedG !== null) return Math.max(0, Math.min(freeG, around.evaporatedG));
   const open =

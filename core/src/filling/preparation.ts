@@ -1,6 +1,6 @@
+import type { FillingSpec, Preparation, PreparationKind } from '../spec/index.js';
 import type { Batch } from './batch.js';
-import type { Preparation, PreparationKind } from './spec.js';
-import { releaseFraction, drawnWaterG, weepEffects } from './release.js';
+import { drawnWaterG, releaseFraction, weepEffects } from './release.js';
 import { syrupBoilingC, syrupDensity } from './syrup.js';
 
 /** What each preparation does, in one table. Shares are of the free water; estimates held against facts of the trade. */
@@ -17,6 +17,10 @@ export const preparations: Readonly<
       readonly boilMin: number;
       readonly starchBoilMin: number;
       readonly coolMin: number;
+      /** Cooked and thickened before it goes in. */
+      readonly cooked: boolean;
+      /** Goes into the oven; a glaze with raw fruit does not. */
+      readonly baked: boolean;
     }
   >
 > = {
@@ -28,6 +32,8 @@ export const preparations: Readonly<
     boilMin: 0,
     starchBoilMin: 0,
     coolMin: 0,
+    cooked: false,
+    baked: true,
   },
   weep: {
     label: 'Weep and boil down',
@@ -37,6 +43,8 @@ export const preparations: Readonly<
     boilMin: 10,
     starchBoilMin: 0,
     coolMin: 20,
+    cooked: false,
+    baked: true,
   },
   hold: {
     label: 'Hold warm',
@@ -46,6 +54,8 @@ export const preparations: Readonly<
     boilMin: 8,
     starchBoilMin: 1,
     coolMin: 60,
+    cooked: false,
+    baked: true,
   },
   stew: {
     label: 'Stew',
@@ -55,6 +65,8 @@ export const preparations: Readonly<
     boilMin: 0,
     starchBoilMin: 2,
     coolMin: 90,
+    cooked: true,
+    baked: true,
   },
   glaze: {
     label: 'Glaze and raw fruit',
@@ -64,6 +76,8 @@ export const preparations: Readonly<
     boilMin: 0,
     starchBoilMin: 1,
     coolMin: 60,
+    cooked: false,
+    baked: false,
   },
   saute: {
     label: 'Fry in butter',
@@ -73,24 +87,30 @@ export const preparations: Readonly<
     boilMin: 0,
     starchBoilMin: 1,
     coolMin: 60,
+    cooked: true,
+    baked: true,
   },
 };
+
+/** The filling goes into the oven. */
+export const isBaked = ({ preparation }: Pick<FillingSpec, 'preparation'>): boolean =>
+  preparations[preparation.kind].baked;
 
 /** Where fruit firms, C. Bartolome & Hoff 1972, Van Buren 1979 (from memory); 160 F in the trade. */
 export const HOLD_C = 71;
 /** Stewing, uncovered: g of water that a wide pan loses in a minute. Estimate. */
-export const STEW_LOSS_G_PER_MIN = 4.5;
+const STEW_LOSS_G_PER_MIN = 4.5;
 /** Frying keeps this share of the free water. Estimate. */
-export const SAUTE_KEEPS = 0.4;
+const SAUTE_KEEPS = 0.4;
 /** Holding at 71 C: share of the free water that pools, and what it is boiled down to. Estimate. */
-export const HOLD_POOLS = 0.75;
-export const HOLD_BOILED_TO = 0.6;
+const HOLD_POOLS = 0.75;
+const HOLD_BOILED_TO = 0.6;
 /** No boiling down goes past this: syrup turns to candy. */
 export const HIGHEST_BRIX = 70;
 export const USUAL_BRIX = 55;
 
 /** Where a baker stops the pan: whichever comes first on scale, thermometer or jug. */
-export interface BoilStop {
+interface BoilStop {
   readonly juiceG: number;
   readonly juiceBrix: number;
   readonly stopMassG: number;
@@ -109,7 +129,7 @@ export interface Prepared {
   readonly boilStop: BoilStop | null;
 }
 
-export interface PreparationInputs {
+interface PreparationInputs {
   readonly batch: Batch;
   readonly preparation: Preparation;
   readonly sugarSolidsG: number;

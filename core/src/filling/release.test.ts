@@ -1,13 +1,13 @@
 import fc from 'fast-check';
 import type { Fruit } from '../larder/index.js';
 import { builtInFruits } from '../larder/index.js';
+import type { FruitPart } from '../spec/index.js';
 import type { BatchFruit } from './batch.js';
-import { driedUptakeG, drawnWaterG, releaseFraction, weepEffects } from './release.js';
-import type { FruitPart } from './spec.js';
+import { drawnWaterG, driedUptakeG, releaseFraction, weepEffects } from './release.js';
 
 const item = (id: string, more: Partial<FruitPart> = {}, fruit: Partial<Fruit> = {}): BatchFruit => ({
   fruit: { ...builtInFruits.get(id)!, ...fruit },
-  part: { fruit: id, share: 1, state: 'fresh', ripeness: 0, cutSmall: false, peeled: true, ...more },
+  part: { fruit: id, share: 1, state: 'fresh', ripeness: 0, cut: 'usual', peeled: true, ...more },
   massG: 1000,
 });
 
@@ -27,9 +27,9 @@ describe('release fraction', () => {
   it('keeps 15 % less in when cut small, 30 % less when frozen, and both together', () => {
     const kept = (more: Partial<FruitPart>): number => 1 - releaseFraction(item('blueberry', more), plain);
     const whole = kept({});
-    expect(kept({ cutSmall: true }) / whole).toBeCloseTo(0.85, 10);
+    expect(kept({ cut: 'thin' }) / whole).toBeCloseTo(0.85, 10);
     expect(kept({ state: 'frozen' }) / whole).toBeCloseTo(0.7, 10);
-    expect(kept({ state: 'frozen', cutSmall: true }) / whole).toBeCloseTo(0.85 * 0.7, 10);
+    expect(kept({ state: 'frozen', cut: 'thin' }) / whole).toBeCloseTo(0.85 * 0.7, 10);
   });
 
   it('does not break cells twice: frozen fruit that is stewed is as open as frozen fruit', () => {
@@ -81,8 +81,8 @@ describe('weeping', () => {
 
   it('is slow through whole skins and quick once they are opened (R4: common practice, no source)', () => {
     const drawn = (more: Partial<FruitPart>): number => drawnWaterG(item('blueberry', more), 0.5, 0.2, 30);
-    expect(drawn({ cutSmall: true })).toBeGreaterThan(1.8 * drawn({}));
-    expect(drawn({ state: 'frozen' })).toBeCloseTo(drawn({ cutSmall: true }), 10);
+    expect(drawn({ cut: 'thin' })).toBeGreaterThan(1.8 * drawn({}));
+    expect(drawn({ state: 'frozen' })).toBeCloseTo(drawn({ cut: 'thin' }), 10);
     // A stoned cherry is opened already.
     expect(drawnWaterG(item('sour_cherry'), 0.5, 0.2, 30)).toBeGreaterThan(1.5 * drawn({}));
   });

@@ -1,8 +1,8 @@
 import type { BatchFruit } from './batch.js';
 
 /** How cutting small, freezing and sugar open the fruit; each multiplies the share of water that stays in. Estimates. */
-export const releaseEffects = {
-  cutSmall: 0.15,
+const releaseEffects = {
+  thin: 0.15,
   frozen: 0.3,
   sugar: 0.15,
   sugarHalf: 0.25,
@@ -10,7 +10,7 @@ export const releaseEffects = {
   stewed: 0.3,
 } as const;
 
-export interface ReleaseConditions {
+interface ReleaseConditions {
   /** Added sugar solids per g of fruit. */
   readonly sugarPerFruit: number;
   readonly heldAt71C: boolean;
@@ -31,7 +31,7 @@ export function releaseFraction({ fruit, part }: BatchFruit, conditions: Release
   const cellsBroken = Math.max(frozen, stewed ? releaseEffects.stewed : 0);
   const kept =
     (1 - atRipeness * factor) *
-    (1 - (part.cutSmall ? releaseEffects.cutSmall : 0)) *
+    (1 - (part.cut === 'thin' ? releaseEffects.thin : 0)) *
     (1 - cellsBroken) *
     (1 - (releaseEffects.sugar * sugarPerFruit) / (sugarPerFruit + releaseEffects.sugarHalf));
   const held = heldAt71C && fruit.firmsAt71C ? releaseEffects.heldAt71C : 1;
@@ -65,7 +65,7 @@ export function drawnWaterG(
   timeMin: number,
 ): number {
   const { atMost, sugarHalf, tauCutMin, tauWholeMin } = weepEffects;
-  const skinWhole = fruit.piece === 'whole' && !part.cutSmall && part.state === 'fresh';
+  const skinWhole = fruit.piece === 'whole' && part.cut !== 'thin' && part.state === 'fresh';
   const tau = skinWhole ? tauWholeMin : tauCutMin;
   const drive = (atMost * sugarPerFruit) / (sugarPerFruit + sugarHalf);
   return (massG * fruit.waterPercent * release * drive * (1 - Math.exp(-timeMin / tau))) / 100;

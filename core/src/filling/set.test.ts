@@ -1,5 +1,5 @@
+import { setNames } from '../spec/index.js';
 import { gelStiffnessPa, glazeReached, runIndex, runWord, setReached, setTargets } from './set.js';
-import { setNames } from './spec.js';
 
 describe('sets', () => {
   it('have their bounds at the geometric means of neighbouring targets', () => {

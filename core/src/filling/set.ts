@@ -1,4 +1,4 @@
-import type { SetName } from './spec.js';
+import type { SetName } from '../spec/index.js';
 
 /** How thick, in g of corn-starch equivalent per 100 g of syrup. Fitted to the trade's doses; G' is about 4 c^2.6 Pa. */
 export const setTargets: Readonly<Record<SetName, { readonly label: string; readonly gPer100G: number }>> = {
@@ -11,7 +11,7 @@ export const setTargets: Readonly<Record<SetName, { readonly label: string; read
 /** A glaze that binds raw fruit. */
 export const BINDER_G_PER_100G = 7.7;
 /** A glaze still binds at about four fifths of that. */
-export const BINDS_FROM_G_PER_100G = 6;
+const BINDS_FROM_G_PER_100G = 6;
 export const GLUEY_G_PER_100G = 7.5;
 
 /** `binds` is a glaze that holds its raw fruit. */
@@ -33,8 +33,7 @@ export const glazeReached = (gPer100G: number): SetReached =>
 /** Shear modulus of the set juice in Pa (order of magnitude; starch gels, Evans & Haisman 1979, from memory). */
 export const gelStiffnessPa = (gPer100G: number): number => 4 * Math.max(0, gPer100G) ** 2.6;
 
-export const runWords = ['moist', 'a little loose juice', 'runs a little', 'runs'] as const;
-export type RunWord = (typeof runWords)[number];
+export type RunWord = 'moist' | 'a little loose juice' | 'runs a little' | 'runs';
 
 /** Loose juice on the plate: juice over filling, less what the set holds. 0 nothing runs. Fitted. */
 export const runIndex = (juiceG: number, fillingG: number, gPer100G: number): number =>

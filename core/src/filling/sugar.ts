@@ -1,12 +1,12 @@
 import type { Larder } from '../larder/index.js';
+import type { SugarChoice } from '../spec/index.js';
 import type { Batch } from './batch.js';
-import type { SugarChoice } from './spec.js';
 
 /**
  * Sugar by school (docs/decisions/0003-sugar.md): white sugar per g of fruit = style x (base + perAcid x acid %)
  * - credit x (the fruit's own sugar - a middling fruit's) / 100. A middling fruit (acid .8 %, sugar 10 %) takes just the style.
  */
-export const sugarRule = {
+const sugarRule = {
   base: 0.52,
   perAcidPercent: 0.6,
   credit: 0.3,

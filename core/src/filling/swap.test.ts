@@ -80,7 +80,7 @@ describe('one amount in four ways', () => {
         share: 1,
         state: 'fresh' as const,
         ripeness: 0,
-        cutSmall: false,
+        cut: 'usual' as const,
         peeled: true,
       };
       const amounts = amountsOf(fruit, part, 640);
@@ -99,7 +99,7 @@ describe('one amount in four ways', () => {
       share: 1,
       state: 'fresh' as const,
       ripeness: 0,
-      cutSmall: false,
+      cut: 'usual' as const,
       peeled: true,
     };
     const { pieces } = amountsOf(apple, part, preparedFrom(apple, part, 'cups', 6));

@@ -1,8 +1,9 @@
 import type { Larder } from '../larder/index.js';
+import type { FillingSpec, ThickenerPart } from '../spec/index.js';
 import type { Filling } from './filling.js';
 import { computeFilling } from './filling.js';
 import type { Surroundings } from './ledger.js';
-import type { FillingSpec, ThickenerPart } from './spec.js';
+import { isBaked } from './preparation.js';
 import { concentrationPer100G, doseG } from './thickener.js';
 
 /** What each thickener alone would take for the same set, in g; gelatine only where nothing is baked. */
@@ -12,9 +13,7 @@ export function swaps(
   around: Surroundings,
   larder: Larder,
 ): ReadonlyMap<string, number> {
-  const open = [...larder.thickeners.values()].filter(
-    ({ kind }) => kind !== 'gelatine' || spec.preparation.kind === 'glaze',
-  );
+  const open = [...larder.thickeners.values()].filter(({ kind }) => kind !== 'gelatine' || !isBaked(spec));
   return new Map(
     open.map(({ id }) => {
       const alone = { ...spec, thickeners: [{ thickener: id, share: 1 }], thickenerMassG: null };

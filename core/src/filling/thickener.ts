@@ -1,7 +1,7 @@
 import type { Larder, Thickener } from '../larder/index.js';
+import type { SetName, ThickenerPart } from '../spec/index.js';
 import type { Batch } from './batch.js';
 import type { Ledger } from './ledger.js';
-import type { SetName, ThickenerPart } from './spec.js';
 import { BINDER_G_PER_100G, setTargets } from './set.js';
 
 /** How acid and sugar weaken a starch. Acid: Hansuld & Briant 1954; sugar: Spies & Hoseney 1982 (both from memory). */

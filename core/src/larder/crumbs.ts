@@ -1,16 +1,6 @@
-import { byId, numberIn, readTable, textIn } from '../units/index.js';
+import { tableOf } from '../units/index.js';
 
-/**
- * Crumb toppings: per 100 of flour, and grams that cover a cm2. Thermal values of a loose crumb: conductivity dry and wet
- * in W/(m K). Schools: common practice, no source; thermal values: estimate.
- */
-const table = `
-id,label,butter,sugar,oats,nuts,cover_g_cm2,contains,how
-rubbed,Rubbed cold,60,60,0,0,.55,wheat;milk,Rub cold butter in to wet sand; leave it loose.
-melted,Melted in lumps,88,160,0,0,.60,wheat;milk,Pour melted butter over and press into big lumps.
-oat_nut,Oats and nuts,88,160,46,62,.72,wheat;milk;nuts;oats,Stir melted butter through; leave it loose.
-`;
-
+/** A crumb topping: parts per 100 of flour, and grams that cover a cm2. */
 export interface Crumb {
   readonly id: string;
   readonly label: string;
@@ -23,22 +13,43 @@ export interface Crumb {
   readonly how: string;
 }
 
-export const crumbs: ReadonlyMap<string, Crumb> = byId(
-  readTable(table).map((row) => ({
-    id: textIn(row, 'id'),
-    label: textIn(row, 'label'),
-    butter: numberIn(row, 'butter'),
-    sugar: numberIn(row, 'sugar'),
-    oats: numberIn(row, 'oats'),
-    nuts: numberIn(row, 'nuts'),
-    coverGPerCm2: numberIn(row, 'cover_g_cm2'),
-    contains: textIn(row, 'contains').split(';'),
-    how: textIn(row, 'how'),
-  })),
-);
+/** Schools of crumb: common practice, no source. */
+export const builtInCrumbs = tableOf<Crumb>({
+  rubbed: {
+    label: 'Rubbed cold',
+    butter: 60,
+    sugar: 60,
+    oats: 0,
+    nuts: 0,
+    coverGPerCm2: 0.55,
+    contains: ['wheat', 'milk'],
+    how: 'Rub cold butter in to wet sand; leave it loose.',
+  },
+  melted: {
+    label: 'Melted in lumps',
+    butter: 88,
+    sugar: 160,
+    oats: 0,
+    nuts: 0,
+    coverGPerCm2: 0.6,
+    contains: ['wheat', 'milk'],
+    how: 'Pour melted butter over and press into big lumps.',
+  },
+  oat_nut: {
+    label: 'Oats and nuts',
+    butter: 88,
+    sugar: 160,
+    oats: 46,
+    nuts: 62,
+    coverGPerCm2: 0.72,
+    contains: ['wheat', 'milk', 'nuts', 'oats'],
+    how: 'Stir melted butter through; leave it loose.',
+  },
+});
 
 /**
- * A loose crumb as the oven meets it. Estimates (05-bake); it starts 25 F lower than two crusts: common practice, no source.
+ * A loose crumb as the oven meets it; conductivity in W/(m K). Estimates; it starts 25 F lower than two crusts: common
+ * practice, no source.
  */
 export const crumbTraits = {
   densityKgM3: 620,

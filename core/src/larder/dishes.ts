@@ -1,36 +1,6 @@
-import { byId, numberIn, readTable, textIn } from '../units/index.js';
+import { tableOf } from '../units/index.js';
 
-/** What a dish is made of. Thermal values in SI units, from memory of engineering handbooks. */
-const materialTable = `
-id,label,conductivity,specific_heat,density,wall_mm,emissivity,brittle
-enamelled_steel,Enamelled steel,45,480,7850,.8,.9,0
-aluminium,Bright aluminium,160,900,2700,.8,.2,0
-dark_metal,Dark metal,45,480,7850,.8,.9,0
-glass,Glass,1.1,830,2230,5,.9,1
-stoneware,Stoneware,1.5,900,2300,7,.9,1
-cast_iron,Cast iron,50,480,7200,4,.9,0
-foil,Foil,160,900,2700,.12,.2,0
-`;
-
-/**
- * Dishes by inside measures in cm: across the top, the shorter side of an oblong one, across the base, depth. Common sizes,
- * no source.
- */
-const dishTable = `
-id,label,shape,top_cm,width_cm,base_cm,depth_cm,material
-round_20,20 cm glass,round,20.3,20.3,16,3.2,glass
-round_23,23 cm enamel,round,22.9,22.9,18.3,3.5,enamelled_steel
-round_23_deep,23 cm deep glass,round,22.9,22.9,18,4.8,glass
-round_25_deep,25 cm deep stoneware,round,25.4,25.4,20.3,5,stoneware
-skillet_26,26 cm skillet,round,26,26,21,4.8,cast_iron
-tin_23,23 cm cake tin,round,23,23,23,5,dark_metal
-square_20,20 cm square,square,20.3,20.3,20.3,5,aluminium
-oblong_33,33 x 23 cm oblong,rectangle,33,23,31,5,glass
-oval_30,30 x 20 cm oval,oval,30,20,26,5,stoneware
-sheet_40,40 x 30 cm sheet,rectangle,40,30,40,1.5,aluminium
-foil_23,23 cm foil shell,round,22,22,17,3,foil
-`;
-
+/** What a dish is made of. */
 export interface DishMaterial {
   readonly id: string;
   readonly label: string;
@@ -46,6 +16,74 @@ export interface DishMaterial {
   readonly brittle: boolean;
 }
 
+/** Thermal values in SI units, from memory of engineering handbooks. */
+export const builtInMaterials = tableOf<DishMaterial>({
+  enamelled_steel: {
+    label: 'Enamelled steel',
+    conductivity: 45,
+    specificHeat: 480,
+    density: 7850,
+    wallMm: 0.8,
+    emissivity: 0.9,
+    brittle: false,
+  },
+  aluminium: {
+    label: 'Bright aluminium',
+    conductivity: 160,
+    specificHeat: 900,
+    density: 2700,
+    wallMm: 0.8,
+    emissivity: 0.2,
+    brittle: false,
+  },
+  dark_metal: {
+    label: 'Dark metal',
+    conductivity: 45,
+    specificHeat: 480,
+    density: 7850,
+    wallMm: 0.8,
+    emissivity: 0.9,
+    brittle: false,
+  },
+  glass: {
+    label: 'Glass',
+    conductivity: 1.1,
+    specificHeat: 830,
+    density: 2230,
+    wallMm: 5,
+    emissivity: 0.9,
+    brittle: true,
+  },
+  stoneware: {
+    label: 'Stoneware',
+    conductivity: 1.5,
+    specificHeat: 900,
+    density: 2300,
+    wallMm: 7,
+    emissivity: 0.9,
+    brittle: true,
+  },
+  cast_iron: {
+    label: 'Cast iron',
+    conductivity: 50,
+    specificHeat: 480,
+    density: 7200,
+    wallMm: 4,
+    emissivity: 0.9,
+    brittle: false,
+  },
+  foil: {
+    label: 'Foil',
+    conductivity: 160,
+    specificHeat: 900,
+    density: 2700,
+    wallMm: 0.12,
+    emissivity: 0.2,
+    brittle: false,
+  },
+});
+
+/** A dish by inside measures in cm: across the top, the shorter side of an oblong one, across the base, depth. */
 export interface KnownDish {
   readonly id: string;
   readonly label: string;
@@ -57,28 +95,105 @@ export interface KnownDish {
   readonly material: string;
 }
 
-export const dishMaterials: ReadonlyMap<string, DishMaterial> = byId(
-  readTable(materialTable).map((row) => ({
-    id: textIn(row, 'id'),
-    label: textIn(row, 'label'),
-    conductivity: numberIn(row, 'conductivity'),
-    specificHeat: numberIn(row, 'specific_heat'),
-    density: numberIn(row, 'density'),
-    wallMm: numberIn(row, 'wall_mm'),
-    emissivity: numberIn(row, 'emissivity'),
-    brittle: numberIn(row, 'brittle') === 1,
-  })),
-);
-
-export const builtInDishes: ReadonlyMap<string, KnownDish> = byId(
-  readTable(dishTable).map((row) => ({
-    id: textIn(row, 'id'),
-    label: textIn(row, 'label'),
-    shape: textIn(row, 'shape'),
-    topCm: numberIn(row, 'top_cm'),
-    widthCm: numberIn(row, 'width_cm'),
-    baseCm: numberIn(row, 'base_cm'),
-    depthCm: numberIn(row, 'depth_cm'),
-    material: textIn(row, 'material'),
-  })),
-);
+/** Common sizes, no source. */
+export const builtInDishes = tableOf<KnownDish>({
+  round_20: {
+    label: '20 cm glass',
+    shape: 'round',
+    topCm: 20.3,
+    widthCm: 20.3,
+    baseCm: 16,
+    depthCm: 3.2,
+    material: 'glass',
+  },
+  round_23: {
+    label: '23 cm enamel',
+    shape: 'round',
+    topCm: 22.9,
+    widthCm: 22.9,
+    baseCm: 18.3,
+    depthCm: 3.5,
+    material: 'enamelled_steel',
+  },
+  round_23_deep: {
+    label: '23 cm deep glass',
+    shape: 'round',
+    topCm: 22.9,
+    widthCm: 22.9,
+    baseCm: 18,
+    depthCm: 4.8,
+    material: 'glass',
+  },
+  round_25_deep: {
+    label: '25 cm deep stoneware',
+    shape: 'round',
+    topCm: 25.4,
+    widthCm: 25.4,
+    baseCm: 20.3,
+    depthCm: 5,
+    material: 'stoneware',
+  },
+  skillet_26: {
+    label: '26 cm skillet',
+    shape: 'round',
+    topCm: 26,
+    widthCm: 26,
+    baseCm: 21,
+    depthCm: 4.8,
+    material: 'cast_iron',
+  },
+  tin_23: {
+    label: '23 cm cake tin',
+    shape: 'round',
+    topCm: 23,
+    widthCm: 23,
+    baseCm: 23,
+    depthCm: 5,
+    material: 'dark_metal',
+  },
+  square_20: {
+    label: '20 cm square',
+    shape: 'square',
+    topCm: 20.3,
+    widthCm: 20.3,
+    baseCm: 20.3,
+    depthCm: 5,
+    material: 'aluminium',
+  },
+  oblong_33: {
+    label: '33 x 23 cm oblong',
+    shape: 'rectangle',
+    topCm: 33,
+    widthCm: 23,
+    baseCm: 31,
+    depthCm: 5,
+    material: 'glass',
+  },
+  oval_30: {
+    label: '30 x 20 cm oval',
+    shape: 'oval',
+    topCm: 30,
+    widthCm: 20,
+    baseCm: 26,
+    depthCm: 5,
+    material: 'stoneware',
+  },
+  sheet_40: {
+    label: '40 x 30 cm sheet',
+    shape: 'rectangle',
+    topCm: 40,
+    widthCm: 30,
+    baseCm: 40,
+    depthCm: 1.5,
+    material: 'aluminium',
+  },
+  foil_23: {
+    label: '23 cm foil shell',
+    shape: 'round',
+    topCm: 22,
+    widthCm: 22,
+    baseCm: 17,
+    depthCm: 3,
+    material: 'foil',
+  },
+});

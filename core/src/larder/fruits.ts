@@ -1,10 +1,8 @@
-import { byId, numberIn, readTable, textIn } from '../units/index.js';
-import { fruitComposition, fruitHandling } from './fruits.table.js';
-
-export type FruitGroup =
-  'apple' | 'pear' | 'stone fruit' | 'berry' | 'currant' | 'stalk' | 'other' | 'dried' | 'canned';
-
-export type FruitPiece = 'whole' | 'opened' | 'cut';
+import type { CareId } from './care.js';
+import type { BuiltInFruit } from './fruits.composition.js';
+import { fruitCompositions } from './fruits.composition.js';
+import type { FruitGroup, FruitPiece } from './fruits.handling.js';
+import { fruitHandlings } from './fruits.handling.js';
 
 /** One fruit. Percentages are of the edible mass; shares lie between 0 and 1. */
 export interface Fruit {
@@ -36,60 +34,77 @@ export interface Fruit {
   readonly piece: FruitPiece;
   readonly browns: boolean;
   readonly prepareMinPerKg: number;
-  readonly hazards: readonly string[];
+  readonly hazards: readonly CareId[];
   readonly unsuited: string | null;
   readonly source: string;
 }
 
 export type FruitTable = ReadonlyMap<string, Fruit>;
 
-const sourceWords: Readonly<Record<string, string>> = {
-  tables: 'standard food composition tables, from memory',
-  estimate: 'our estimate, held against facts of the trade',
-};
+const SOURCE =
+  'composition: standard food composition tables, from memory; juice release: our estimate, held against facts of the trade';
 
-function readFruits(): Fruit[] {
-  const handling = byId(readTable(fruitHandling).map((row) => ({ id: textIn(row, 'id'), row })));
-  return readTable(fruitComposition).map((row) => {
-    const id = textIn(row, 'id');
-    const hands = handling.get(id)?.row;
-    if (!hands) throw new Error(`fruit ${id} has no handling row`);
-    const optional = (column: string): number | null =>
-      textIn(hands, column) === '' ? null : numberIn(hands, column);
-    return {
-      id,
-      label: textIn(hands, 'label'),
-      group: textIn(hands, 'group') as FruitGroup,
-      waterPercent: numberIn(row, 'water_pct'),
-      sugarsPercent: numberIn(row, 'sugars_pct'),
-      juiceBrix: numberIn(row, 'juice_brix'),
-      acidPercent: numberIn(row, 'acid_pct'),
-      ph: numberIn(row, 'ph'),
-      pectinClass: numberIn(row, 'pectin_class'),
-      bodyPer100G: numberIn(row, 'body_g_per_100g'),
-      releaseFirm: numberIn(row, 'release_firm'),
-      releaseRipe: numberIn(row, 'release_ripe'),
-      releaseSpread: numberIn(row, 'release_spread'),
-      collapse: numberIn(row, 'collapse'),
-      firmsAt71C: numberIn(row, 'firms_at_71c') === 1,
-      refuse: numberIn(hands, 'refuse'),
-      refuseUnpeeled: optional('refuse_unpeeled'),
-      cupG: numberIn(hands, 'cup_g'),
-      piecesPerKg: optional('pieces_per_kg'),
-      piece: textIn(hands, 'piece') as FruitPiece,
-      browns: numberIn(hands, 'browns') === 1,
-      prepareMinPerKg: numberIn(hands, 'prepare_min_per_kg'),
-      hazards: textIn(hands, 'hazards').split(';').filter(Boolean),
-      unsuited: textIn(hands, 'unsuited') || null,
-      source: `composition: ${sourceWords[textIn(row, 'source_composition')]}; juice release: ${
-        sourceWords[textIn(row, 'source_release')]
-      }`,
-    };
-  });
+function fruitOf(id: BuiltInFruit): Fruit {
+  const [
+    waterPercent,
+    sugarsPercent,
+    juiceBrix,
+    acidPercent,
+    ph,
+    pectinClass,
+    bodyPer100G,
+    releaseFirm,
+    releaseRipe,
+    releaseSpread,
+    collapse,
+    firmsAt71C,
+  ] = fruitCompositions[id];
+  const [
+    label,
+    group,
+    piece,
+    refuse,
+    refuseUnpeeled,
+    cupG,
+    piecesPerKg,
+    browns,
+    prepareMinPerKg,
+    hazards = [],
+    unsuited = null,
+  ] = fruitHandlings[id];
+  return {
+    id,
+    label,
+    group,
+    waterPercent,
+    sugarsPercent,
+    juiceBrix,
+    acidPercent,
+    ph,
+    pectinClass,
+    bodyPer100G,
+    releaseFirm,
+    releaseRipe,
+    releaseSpread,
+    collapse,
+    firmsAt71C,
+    refuse,
+    refuseUnpeeled,
+    cupG,
+    piecesPerKg,
+    piece,
+    browns,
+    prepareMinPerKg,
+    hazards,
+    unsuited,
+    source: SOURCE,
+  };
 }
 
 /** The built-in fruits, by id, in the order of the table. */
-export const builtInFruits: FruitTable = byId(readFruits());
+export const builtInFruits: FruitTable = new Map(
+  (Object.keys(fruitCompositions) as BuiltInFruit[]).map((id) => [id, fruitOf(id)]),
+);
 
 /** Soluble solids as % of the edible mass, from the juice's Brix: water x Brix / (100 - Brix). */
 export const solublePercent = (fruit: Fruit): number =>

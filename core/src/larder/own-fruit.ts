@@ -1,29 +1,7 @@
-import { byId, numberIn, readTable, textIn } from '../units/index.js';
+import { tableOf } from '../units/index.js';
 import type { Fruit } from './fruits.js';
 import { builtInFruits, solublePercent } from './fruits.js';
 import type { Larder } from './larder.js';
-
-/** The figures of a fruit that a kitchen may set for itself: what they can be, how far the built-in ones scatter, whence. */
-const table = `
-id|label|unit|least|most|spread|source|what
-waterPercent|Water|percent|5|99|2 points|tables|of the edible mass
-sugarsPercent|Its own sugar|percent|0|80|15 %|tables|of the edible mass
-juiceBrix|Sugar in its juice|Brix|0|85|15 %|tables|by a refractometer, if you have one
-acidPercent|Acid|percent|0|10|25 %|tables|of the edible mass
-ph|Acidity of the juice|pH|2|6.5|0.2|tables|by a strip
-bodyPer100G|Its own body|g/100 g|0|6|30 %|estimate|as corn starch per 100 g of juice
-releaseFirm|Juice that comes free, firm|share|-3|.97|by fruit|estimate|share of its water; below 0 for dried fruit that drinks
-releaseRipe|Juice that comes free, ripe|share|-3|.97|by fruit|estimate|share of its water
-collapse|How far it sinks|share|.2|2|10 %|estimate|cooked volume over heaped raw volume
-refuse|Waste|share|0|.9|20 %|practice|peel, core and stones over what is bought
-cupG|A cup, prepared|g|20|400|8 %|tables|grams in 240 mL
-`;
-
-const sourceWords: Readonly<Record<string, string>> = {
-  tables: 'food composition tables, from memory',
-  estimate: 'our estimate',
-  practice: 'common practice, no source',
-};
 
 export const ownFruitFigures = [
   'waterPercent',
@@ -41,7 +19,7 @@ export const ownFruitFigures = [
 
 export type OwnFruitFigure = (typeof ownFruitFigures)[number];
 
-export interface OwnFigureRow {
+interface OwnFigureRow {
   readonly id: OwnFruitFigure;
   readonly label: string;
   readonly unit: string;
@@ -53,18 +31,114 @@ export interface OwnFigureRow {
   readonly what: string;
 }
 
-export const ownFigureRows: ReadonlyMap<string, OwnFigureRow> = byId(
-  readTable(table, '|').map((row) => ({
-    id: textIn(row, 'id') as OwnFruitFigure,
-    label: textIn(row, 'label'),
-    unit: textIn(row, 'unit'),
-    least: numberIn(row, 'least'),
-    most: numberIn(row, 'most'),
-    spread: textIn(row, 'spread'),
-    source: sourceWords[textIn(row, 'source')] ?? '',
-    what: textIn(row, 'what'),
-  })),
-);
+const TABLES = 'food composition tables, from memory';
+const ESTIMATE = 'our estimate';
+const PRACTICE = 'common practice, no source';
+
+const rows: Readonly<Record<OwnFruitFigure, Omit<OwnFigureRow, 'id'>>> = {
+  waterPercent: {
+    label: 'Water',
+    unit: 'percent',
+    least: 5,
+    most: 99,
+    spread: '2 points',
+    source: TABLES,
+    what: 'of the edible mass',
+  },
+  sugarsPercent: {
+    label: 'Its own sugar',
+    unit: 'percent',
+    least: 0,
+    most: 80,
+    spread: '15 %',
+    source: TABLES,
+    what: 'of the edible mass',
+  },
+  juiceBrix: {
+    label: 'Sugar in its juice',
+    unit: 'Brix',
+    least: 0,
+    most: 85,
+    spread: '15 %',
+    source: TABLES,
+    what: 'by a refractometer, if you have one',
+  },
+  acidPercent: {
+    label: 'Acid',
+    unit: 'percent',
+    least: 0,
+    most: 10,
+    spread: '25 %',
+    source: TABLES,
+    what: 'of the edible mass',
+  },
+  ph: {
+    label: 'Acidity of the juice',
+    unit: 'pH',
+    least: 2,
+    most: 6.5,
+    spread: '0.2',
+    source: TABLES,
+    what: 'by a strip',
+  },
+  bodyPer100G: {
+    label: 'Its own body',
+    unit: 'g/100 g',
+    least: 0,
+    most: 6,
+    spread: '30 %',
+    source: ESTIMATE,
+    what: 'as corn starch per 100 g of juice',
+  },
+  releaseFirm: {
+    label: 'Juice that comes free, firm',
+    unit: 'share',
+    least: -3,
+    most: 0.97,
+    spread: 'by fruit',
+    source: ESTIMATE,
+    what: 'share of its water; below 0 for dried fruit that drinks',
+  },
+  releaseRipe: {
+    label: 'Juice that comes free, ripe',
+    unit: 'share',
+    least: -3,
+    most: 0.97,
+    spread: 'by fruit',
+    source: ESTIMATE,
+    what: 'share of its water',
+  },
+  collapse: {
+    label: 'How far it sinks',
+    unit: 'share',
+    least: 0.2,
+    most: 2,
+    spread: '10 %',
+    source: ESTIMATE,
+    what: 'cooked volume over heaped raw volume',
+  },
+  refuse: {
+    label: 'Waste',
+    unit: 'share',
+    least: 0,
+    most: 0.9,
+    spread: '20 %',
+    source: PRACTICE,
+    what: 'peel, core and stones over what is bought',
+  },
+  cupG: {
+    label: 'A cup, prepared',
+    unit: 'g',
+    least: 20,
+    most: 400,
+    spread: '8 %',
+    source: TABLES,
+    what: 'grams in 240 mL',
+  },
+};
+
+/** The figures of a fruit that a kitchen may set for itself: what they can be, how far the built-in ones scatter, whence. */
+export const ownFigureRows = tableOf<OwnFigureRow>(rows);
 
 /** A kitchen's own fruit, or its own figures for a built-in one (`like` itself). */
 export interface OwnFruit {
@@ -94,7 +168,7 @@ export function withOwnFruits(larder: Larder, own: readonly OwnFruit[]): Larder 
   return { ...larder, fruits };
 }
 
-export interface OwnFruitProblem {
+interface OwnFruitProblem {
   readonly field: string;
   readonly message: string;
   readonly remedy: string;

@@ -1,18 +1,4 @@
-import { byId, numberIn, readTable, textIn } from '../units/index.js';
-
-/** Usual grams per kg of fruit, and grams in a teaspoon. Estimates of ours; a baker's spoon is the judge. */
-const table = `
-id,label,g_per_kg,teaspoon_g
-salt,Salt,2,6
-cinnamon,Cinnamon,2.5,2.6
-nutmeg,Nutmeg,.4,2.2
-allspice,Allspice,.3,1.9
-clove,Clove,.15,2.1
-cardamom,Cardamom,.6,2
-ginger,Ginger,1.5,1.8
-vanilla,Vanilla extract,5,4.3
-almond,Almond extract,1,4.2
-`;
+import { tableOf } from '../units/index.js';
 
 export interface Seasoning {
   readonly id: string;
@@ -21,14 +7,18 @@ export interface Seasoning {
   readonly teaspoonG: number;
 }
 
-export const seasonings: ReadonlyMap<string, Seasoning> = byId(
-  readTable(table).map((row) => ({
-    id: textIn(row, 'id'),
-    label: textIn(row, 'label'),
-    gPerKg: numberIn(row, 'g_per_kg'),
-    teaspoonG: numberIn(row, 'teaspoon_g'),
-  })),
-);
+/** Usual grams per kg of fruit, and grams in a teaspoon. Estimates of ours; a baker's spoon is the judge. */
+export const builtInSeasonings = tableOf<Seasoning>({
+  salt: { label: 'Salt', gPerKg: 2, teaspoonG: 6 },
+  cinnamon: { label: 'Cinnamon', gPerKg: 2.5, teaspoonG: 2.6 },
+  nutmeg: { label: 'Nutmeg', gPerKg: 0.4, teaspoonG: 2.2 },
+  allspice: { label: 'Allspice', gPerKg: 0.3, teaspoonG: 1.9 },
+  clove: { label: 'Clove', gPerKg: 0.15, teaspoonG: 2.1 },
+  cardamom: { label: 'Cardamom', gPerKg: 0.6, teaspoonG: 2 },
+  ginger: { label: 'Ginger', gPerKg: 1.5, teaspoonG: 1.8 },
+  vanilla: { label: 'Vanilla extract', gPerKg: 5, teaspoonG: 4.3 },
+  almond: { label: 'Almond extract', gPerKg: 1, teaspoonG: 4.2 },
+});
 
 /** Lemon: juice is 5.5 % acid and 2.5 % sugar, pH 2.3; one lemon gives about 45 g of juice and 6 g of zest. From memory. */
 export const lemon = {

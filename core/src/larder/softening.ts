@@ -1,4 +1,5 @@
-import type { Fruit, FruitGroup } from './fruits.js';
+import type { FruitGroup } from './fruits.handling.js';
+import type { Fruit } from './fruits.js';
 
 /** How fast fruit softens in the oven, slices of apple being 1. Estimates held against oven times of the trade. */
 const byGroup: Readonly<Record<FruitGroup, number>> = {

@@ -1,15 +1,4 @@
-import { byId, numberIn, readTable, textIn } from '../units/index.js';
-
-/** Shares of the mass; sweetness per gram against white sugar. From memory of standard food composition tables. */
-const table = `
-id,label,solids,water,sweetness,cup_g
-white,White sugar,1,0,1,200
-light_brown,Light brown sugar,.96,.02,.96,220
-dark_brown,Dark brown sugar,.95,.03,.95,220
-honey,Honey,.82,.17,.95,340
-maple_syrup,Maple syrup,.67,.33,.65,315
-invert_syrup,Invert syrup,.80,.18,.78,330
-`;
+import { tableOf } from '../units/index.js';
 
 export interface Sugar {
   readonly id: string;
@@ -20,13 +9,12 @@ export interface Sugar {
   readonly cupG: number;
 }
 
-export const builtInSugars: ReadonlyMap<string, Sugar> = byId(
-  readTable(table).map((row) => ({
-    id: textIn(row, 'id'),
-    label: textIn(row, 'label'),
-    solids: numberIn(row, 'solids'),
-    water: numberIn(row, 'water'),
-    sweetness: numberIn(row, 'sweetness'),
-    cupG: numberIn(row, 'cup_g'),
-  })),
-);
+/** Shares of the mass; sweetness per gram against white sugar. From memory of standard food composition tables. */
+export const builtInSugars = tableOf<Sugar>({
+  white: { label: 'White sugar', solids: 1, water: 0, sweetness: 1, cupG: 200 },
+  light_brown: { label: 'Light brown sugar', solids: 0.96, water: 0.02, sweetness: 0.96, cupG: 220 },
+  dark_brown: { label: 'Dark brown sugar', solids: 0.95, water: 0.03, sweetness: 0.95, cupG: 220 },
+  honey: { label: 'Honey', solids: 0.82, water: 0.17, sweetness: 0.95, cupG: 340 },
+  maple_syrup: { label: 'Maple syrup', solids: 0.67, water: 0.33, sweetness: 0.65, cupG: 315 },
+  invert_syrup: { label: 'Invert syrup', solids: 0.8, water: 0.18, sweetness: 0.78, cupG: 330 },
+});

@@ -1,32 +1,4 @@
-import { byId, numberIn, readTable, textIn } from '../units/index.js';
-
-/**
- * Potency is against corn starch by mass. `acid_rate` and `boil_rate_per_h` are how fast acid and boiling thin it;
- * `gelatinises_c` the temperature in plain water; `freeze_weep` the share of the held juice that a frozen and thawed gel
- * lets go. Estimates of ours from the trade's swap rules and the starch literature (Swinkels 1985; BeMiller & Whistler),
- * from memory.
- */
-const table = `
-id,label,potency_spoonable,potency_gel,acid_rate,boil_rate_per_h,gelatinises_c,tablespoon_g,freeze_weep,stringy,contains,how,source,kind
-corn_starch,Corn starch,1,1,1,.05,70,8,.25,0,,Toss it dry with the sugar or stir it into cold liquid; never into hot juice.,definition,starch
-plain_flour,Plain flour,.5,.5,.9,.05,64,8,.15,0,wheat,Toss with the sugar; it clouds the juice and tastes a little pasty.,estimate,starch
-quick_tapioca,Quick tapioca,.9,.8,1.1,.25,65,10.5,.10,1,,Stir it in and let it stand 15 minutes in the juice; keep it under pastry or it stays hard.,estimate,starch
-tapioca_starch,Tapioca starch,1.1,.8,1.3,.45,65,7.5,.12,1,,Toss it dry with the sugar; clear and soft and a little stringy.,estimate,starch
-potato_starch,Potato starch,1.5,.75,1.6,.6,62,10.5,.25,1,,Stir it into cold liquid; do not boil it long.,estimate,starch
-arrowroot,Arrowroot,1.15,.8,1.3,.5,67,8,.20,1,,Stir it into cold liquid; clear; do not boil it long.,estimate,starch
-clear_modified_starch,Clear modified starch,1.2,.9,.1,0,66,8,.02,0,,Toss with the sugar; it stands acid and boiling and the freezer.,estimate,starch
-rice_flour,Rice flour,.6,.6,.9,.05,72,10,.12,0,,Toss with the sugar; clouds the juice.,estimate,starch
-semolina,Semolina,.45,.5,.9,.05,64,10.5,.15,0,wheat,Strew it under the fruit; grainy unless it bakes through.,estimate,starch
-pectin,Pectin,4,4,0,0,20,9,0,0,,Whisk it dry into the sugar or it lumps; it lets the starch be cut.,memory,pectin
-gelatine,Gelatine,2.8,2.5,0,0,20,9,.05,0,,Soak it in cold water; melt it in the warm glaze; never boil it.,memory,gelatine
-`;
-
-const sourceWords: Readonly<Record<string, string>> = {
-  definition: 'the reference that the others are measured against',
-  estimate: 'our estimate from swap rules of the trade and starch literature, from memory',
-  memory:
-    'high-methoxyl pectin below its own set counts as body, 1 g as 4 g of corn starch; gelatine of 200 bloom 1.9 g per 100 g of liquid for a slice; both from memory',
-};
+import { tableOf } from '../units/index.js';
 
 export interface Thickener {
   readonly id: string;
@@ -47,21 +19,180 @@ export interface Thickener {
   readonly source: string;
 }
 
-export const builtInThickeners: ReadonlyMap<string, Thickener> = byId(
-  readTable(table).map((row) => ({
-    id: textIn(row, 'id'),
-    label: textIn(row, 'label'),
-    potencySpoonable: numberIn(row, 'potency_spoonable'),
-    potencyGel: numberIn(row, 'potency_gel'),
-    acidRate: numberIn(row, 'acid_rate'),
-    boilRatePerH: numberIn(row, 'boil_rate_per_h'),
-    gelatinisesC: numberIn(row, 'gelatinises_c'),
-    tablespoonG: numberIn(row, 'tablespoon_g'),
-    freezeWeep: numberIn(row, 'freeze_weep'),
-    stringy: numberIn(row, 'stringy') === 1,
-    contains: textIn(row, 'contains') || null,
-    how: textIn(row, 'how'),
-    kind: textIn(row, 'kind') as Thickener['kind'],
-    source: sourceWords[textIn(row, 'source')] ?? '',
-  })),
-);
+const DEFINITION = 'the reference that the others are measured against';
+const ESTIMATE = 'our estimate from swap rules of the trade and starch literature, from memory';
+const MEMORY =
+  'high-methoxyl pectin below its own set counts as body, 1 g as 4 g of corn starch; gelatine of 200 bloom 1.9 g per 100 g of liquid for a slice; both from memory';
+
+/**
+ * Potency is against corn starch by mass. Acid and boiling rates say how fast those thin it; `gelatinisesC` is the
+ * temperature in plain water; `freezeWeep` the share of the held juice that a frozen and thawed gel lets go. Estimates of
+ * ours from the trade's swap rules and the starch literature (Swinkels 1985; BeMiller & Whistler), from memory.
+ */
+export const builtInThickeners = tableOf<Thickener>({
+  corn_starch: {
+    label: 'Corn starch',
+    potencySpoonable: 1,
+    potencyGel: 1,
+    acidRate: 1,
+    boilRatePerH: 0.05,
+    gelatinisesC: 70,
+    tablespoonG: 8,
+    freezeWeep: 0.25,
+    stringy: false,
+    contains: null,
+    how: 'Toss it dry with the sugar or stir it into cold liquid; never into hot juice.',
+    kind: 'starch',
+    source: DEFINITION,
+  },
+  plain_flour: {
+    label: 'Plain flour',
+    potencySpoonable: 0.5,
+    potencyGel: 0.5,
+    acidRate: 0.9,
+    boilRatePerH: 0.05,
+    gelatinisesC: 64,
+    tablespoonG: 8,
+    freezeWeep: 0.15,
+    stringy: false,
+    contains: 'wheat',
+    how: 'Toss with the sugar; it clouds the juice and tastes a little pasty.',
+    kind: 'starch',
+    source: ESTIMATE,
+  },
+  quick_tapioca: {
+    label: 'Quick tapioca',
+    potencySpoonable: 0.9,
+    potencyGel: 0.8,
+    acidRate: 1.1,
+    boilRatePerH: 0.25,
+    gelatinisesC: 65,
+    tablespoonG: 10.5,
+    freezeWeep: 0.1,
+    stringy: true,
+    contains: null,
+    how: 'Stir it in and let it stand 15 minutes in the juice; keep it under pastry or it stays hard.',
+    kind: 'starch',
+    source: ESTIMATE,
+  },
+  tapioca_starch: {
+    label: 'Tapioca starch',
+    potencySpoonable: 1.1,
+    potencyGel: 0.8,
+    acidRate: 1.3,
+    boilRatePerH: 0.45,
+    gelatinisesC: 65,
+    tablespoonG: 7.5,
+    freezeWeep: 0.12,
+    stringy: true,
+    contains: null,
+    how: 'Toss it dry with the sugar; clear and soft and a little stringy.',
+    kind: 'starch',
+    source: ESTIMATE,
+  },
+  potato_starch: {
+    label: 'Potato starch',
+    potencySpoonable: 1.5,
+    potencyGel: 0.75,
+    acidRate: 1.6,
+    boilRatePerH: 0.6,
+    gelatinisesC: 62,
+    tablespoonG: 10.5,
+    freezeWeep: 0.25,
+    stringy: true,
+    contains: null,
+    how: 'Stir it into cold liquid; do not boil it long.',
+    kind: 'starch',
+    source: ESTIMATE,
+  },
+  arrowroot: {
+    label: 'Arrowroot',
+    potencySpoonable: 1.15,
+    potencyGel: 0.8,
+    acidRate: 1.3,
+    boilRatePerH: 0.5,
+    gelatinisesC: 67,
+    tablespoonG: 8,
+    freezeWeep: 0.2,
+    stringy: true,
+    contains: null,
+    how: 'Stir it into cold liquid; clear; do not boil it long.',
+    kind: 'starch',
+    source: ESTIMATE,
+  },
+  clear_modified_starch: {
+    label: 'Clear modified starch',
+    potencySpoonable: 1.2,
+    potencyGel: 0.9,
+    acidRate: 0.1,
+    boilRatePerH: 0,
+    gelatinisesC: 66,
+    tablespoonG: 8,
+    freezeWeep: 0.02,
+    stringy: false,
+    contains: null,
+    how: 'Toss with the sugar; it stands acid and boiling and the freezer.',
+    kind: 'starch',
+    source: ESTIMATE,
+  },
+  rice_flour: {
+    label: 'Rice flour',
+    potencySpoonable: 0.6,
+    potencyGel: 0.6,
+    acidRate: 0.9,
+    boilRatePerH: 0.05,
+    gelatinisesC: 72,
+    tablespoonG: 10,
+    freezeWeep: 0.12,
+    stringy: false,
+    contains: null,
+    how: 'Toss with the sugar; clouds the juice.',
+    kind: 'starch',
+    source: ESTIMATE,
+  },
+  semolina: {
+    label: 'Semolina',
+    potencySpoonable: 0.45,
+    potencyGel: 0.5,
+    acidRate: 0.9,
+    boilRatePerH: 0.05,
+    gelatinisesC: 64,
+    tablespoonG: 10.5,
+    freezeWeep: 0.15,
+    stringy: false,
+    contains: 'wheat',
+    how: 'Strew it under the fruit; grainy unless it bakes through.',
+    kind: 'starch',
+    source: ESTIMATE,
+  },
+  pectin: {
+    label: 'Pectin',
+    potencySpoonable: 4,
+    potencyGel: 4,
+    acidRate: 0,
+    boilRatePerH: 0,
+    gelatinisesC: 20,
+    tablespoonG: 9,
+    freezeWeep: 0,
+    stringy: false,
+    contains: null,
+    how: 'Whisk it dry into the sugar or it lumps; it lets the starch be cut.',
+    kind: 'pectin',
+    source: MEMORY,
+  },
+  gelatine: {
+    label: 'Gelatine',
+    potencySpoonable: 2.8,
+    potencyGel: 2.5,
+    acidRate: 0,
+    boilRatePerH: 0,
+    gelatinisesC: 20,
+    tablespoonG: 9,
+    freezeWeep: 0.05,
+    stringy: false,
+    contains: null,
+    how: 'Soak it in cold water; melt it in the warm glaze; never boil it.',
+    kind: 'gelatine',
+    source: MEMORY,
+  },
+});

@@ -1,11 +1,4 @@
-import { byId, numberIn, readTable, textIn } from '../units/index.js';
-
-/** Toppings that are neither pastry nor crumb, per 100 of flour. Scones: common practice, no source; batter: estimate; browning: fit (scones to W12) and estimate. */
-const table = `
-id,label,butter,sugar,milk,leaven,browning,contains,how
-scone,Scone dough,35,14,60,5,1.65,wheat;milk,Rub in; stir in the milk only until it holds; drop it on in heaps with gaps between.
-batter,Batter,50,100,60,4,1.5,wheat;milk,Beat butter and sugar; fold in flour and milk by turns; fold in the fruit last.
-`;
+import { tableOf } from '../units/index.js';
 
 export interface Topping {
   readonly id: string;
@@ -20,23 +13,26 @@ export interface Topping {
   readonly how: string;
 }
 
-const toppings: ReadonlyMap<string, Topping> = byId(
-  readTable(table).map((row) => ({
-    id: textIn(row, 'id'),
-    label: textIn(row, 'label'),
-    butter: numberIn(row, 'butter'),
-    sugar: numberIn(row, 'sugar'),
-    milk: numberIn(row, 'milk'),
-    leaven: numberIn(row, 'leaven'),
-    browning: numberIn(row, 'browning'),
-    contains: textIn(row, 'contains').split(';'),
-    how: textIn(row, 'how'),
-  })),
-);
-
-/** A topping by its id; throws for an unknown one. */
-export function topping(id: 'scone' | 'batter'): Topping {
-  const found = toppings.get(id);
-  if (!found) throw new Error(`no topping called ${id}`);
-  return found;
-}
+/** Toppings that are neither pastry nor crumb, per 100 of flour. Scones: common practice, no source; batter: estimate; browning: fit (scones to W12) and estimate. */
+export const builtInToppings = tableOf<Topping>({
+  scone: {
+    label: 'Scone dough',
+    butter: 35,
+    sugar: 14,
+    milk: 60,
+    leaven: 5,
+    browning: 1.65,
+    contains: ['wheat', 'milk'],
+    how: 'Rub in; stir in the milk only until it holds; drop it on in heaps with gaps between.',
+  },
+  batter: {
+    label: 'Batter',
+    butter: 50,
+    sugar: 100,
+    milk: 60,
+    leaven: 4,
+    browning: 1.5,
+    contains: ['wheat', 'milk'],
+    how: 'Beat butter and sugar; fold in flour and milk by turns; fold in the fruit last.',
+  },
+});

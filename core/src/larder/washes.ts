@@ -1,14 +1,4 @@
-import { byId, numberIn, readTable, textIn } from '../units/index.js';
-
-/** What is brushed on one pie, what it does, and how much sooner it browns. Amounts: common practice, no source; browning: fit over W1 to W5. */
-const table = `
-id,label,g_per_pie,recipe,effect,browning,contains
-none,No wash,0,,pale and matt,1,
-milk,Milk,20,20 g milk,soft gold; little shine,1.15,milk
-egg_white,Egg white and water,35,1 egg white with 1 tsp water,shine and hold for coarse sugar; light colour,1.15,egg
-whole_egg,Whole egg and milk,40,1 egg with 1 tbsp milk,even gold with shine,1.28,egg;milk
-yolk_cream,Yolk and cream,33,1 yolk with 15 mL cream and a pinch of salt,deep gold; colours soonest,1.55,egg;milk
-`;
+import { tableOf } from '../units/index.js';
 
 export interface Wash {
   readonly id: string;
@@ -21,14 +11,39 @@ export interface Wash {
   readonly contains: readonly string[];
 }
 
-export const washes: ReadonlyMap<string, Wash> = byId(
-  readTable(table).map((row) => ({
-    id: textIn(row, 'id'),
-    label: textIn(row, 'label'),
-    gPerPie: numberIn(row, 'g_per_pie'),
-    recipe: textIn(row, 'recipe'),
-    effect: textIn(row, 'effect'),
-    browning: numberIn(row, 'browning'),
-    contains: textIn(row, 'contains').split(';').filter(Boolean),
-  })),
-);
+/** What is brushed on one pie, what it does, and how much sooner it browns. Amounts: common practice, no source; browning: fit over W1 to W5. */
+export const builtInWashes = tableOf<Wash>({
+  none: { label: 'No wash', gPerPie: 0, recipe: '', effect: 'pale and matt', browning: 1, contains: [] },
+  milk: {
+    label: 'Milk',
+    gPerPie: 20,
+    recipe: '20 g milk',
+    effect: 'soft gold; little shine',
+    browning: 1.15,
+    contains: ['milk'],
+  },
+  egg_white: {
+    label: 'Egg white and water',
+    gPerPie: 35,
+    recipe: '1 egg white with 1 tsp water',
+    effect: 'shine and hold for coarse sugar; light colour',
+    browning: 1.15,
+    contains: ['egg'],
+  },
+  whole_egg: {
+    label: 'Whole egg and milk',
+    gPerPie: 40,
+    recipe: '1 egg with 1 tbsp milk',
+    effect: 'even gold with shine',
+    browning: 1.28,
+    contains: ['egg', 'milk'],
+  },
+  yolk_cream: {
+    label: 'Yolk and cream',
+    gPerPie: 33,
+    recipe: '1 yolk with 15 mL cream and a pinch of salt',
+    effect: 'deep gold; colours soonest',
+    browning: 1.55,
+    contains: ['egg', 'milk'],
+  },
+});

@@ -1,10 +1,9 @@
+import type { Advice } from '../forms/index.js';
+import { adviceText } from '../forms/index.js';
 import { builtInFruits } from '../larder/index.js';
-import { adviceText } from './advice/index.js';
-import type { Advice } from './advice/index.js';
-import { limits } from './limits.js';
+import type { PieSpec } from '../spec/index.js';
+import { limits, starterSpec } from '../spec/index.js';
 import { draftPlan, planPie } from './plan.js';
-import type { PieSpec } from './spec.js';
-import { starterSpec } from './spec.js';
 
 const adviceFor = (change: Partial<PieSpec>): readonly Advice[] => {
   const planned = draftPlan({ ...starterSpec, ...change });
@@ -15,7 +14,7 @@ const filling = (part: Partial<PieSpec['filling']>): Partial<PieSpec> => ({
   filling: { ...starterSpec.filling, ...part },
 });
 const fruit = (id: string): PieSpec['filling']['fruits'] => [
-  { fruit: id, share: 1, state: 'fresh', ripeness: 0, cutSmall: false, peeled: true },
+  { fruit: id, share: 1, state: 'fresh', ripeness: 0, cut: 'usual', peeled: true },
 ];
 const ids = (advice: readonly Advice[]): string[] => advice.map(({ id }) => id);
 

@@ -1,8 +1,7 @@
-import type { Band } from '../bake/index.js';
+import type { Bake, Band } from '../bake/index.js';
+import type { PieSpec } from '../spec/index.js';
 import type { Figure } from '../units/index.js';
 import { figure, from } from '../units/index.js';
-import type { Bake } from './bake.js';
-import type { PieSpec } from './spec.js';
 
 const MODEL =
   'bake simulation: heat, water, starch and colour in this dish and oven (docs/decisions/0005-bake.md)';

@@ -1,12 +1,13 @@
 import fc from 'fast-check';
-import type { DishSpec } from '../build/index.js';
-import { equivalents, formKinds, formTraits, isSameDish } from '../build/index.js';
+import { isSameDish } from '../build/index.js';
+import { equivalents, formOf } from '../forms/index.js';
+import { builtInLarder } from '../larder/index.js';
+import type { DishSpec } from '../spec/index.js';
+import { formKinds, starterSpec } from '../spec/index.js';
 import { changeBase, changeForm } from './change-form.js';
 import { checkSpec } from './check.js';
-import { builtInLarder } from '../larder/index.js';
 import { draftPlan } from './plan.js';
 import { scaleToDish } from './scale.js';
-import { starterSpec } from './spec.js';
 
 const deep: DishSpec = {
   label: '25 cm deep',
@@ -80,20 +81,23 @@ describe('a shell from elsewhere', () => {
 
 describe('another dish', () => {
   it('takes as many times the recipe as it has room: a 25 cm deep dish nearly twice a 23 cm one', () => {
-    // Rooms of the presets in 04-build: 1841 and 1011 mL.
-    const [found] = equivalents(starterSpec.form, starterSpec.dish, [deep]);
+    // Rooms of the presets: 1841 and 1011 mL.
+    const [found] = equivalents(formOf(starterSpec.form.kind), starterSpec.form, starterSpec.dish, [deep]);
     expect(found?.factor).toBeCloseTo(1841 / 1011, 1);
     expect(found?.fits).toBe('room_to_spare');
   });
 
   it('comes nearest first, and no sheet among them', () => {
     const small = { ...deep, label: 'small', topCm: 20.3, baseCm: 16, depthCm: 3.2 };
-    const names = equivalents(starterSpec.form, starterSpec.dish, [deep, tray, small, starterSpec.dish]).map(
-      ({ dish }) => dish.label,
-    );
+    const names = equivalents(formOf(starterSpec.form.kind), starterSpec.form, starterSpec.dish, [
+      deep,
+      tray,
+      small,
+      starterSpec.dish,
+    ]).map(({ dish }) => dish.label);
     expect(names[0]).toBe(starterSpec.dish.label);
     expect(names).not.toContain('Tray');
-    expect(equivalents({ ...starterSpec.form, kind: 'free_form' }, tray, [tray])).toEqual([]);
+    expect(equivalents(formOf('free_form'), starterSpec.form, tray, [tray])).toEqual([]);
   });
 
   it('scales what was set by weight, and leaves shares and taste alone', () => {
@@ -102,7 +106,7 @@ describe('another dish', () => {
       filling: { ...starterSpec.filling, fruitMassG: 700, lemonJuiceG: 30, butterG: 20 },
     };
     const scaled = scaleToDish(spec, deep);
-    const [same] = equivalents(spec.form, spec.dish, [deep]);
+    const [same] = equivalents(formOf(spec.form.kind), spec.form, spec.dish, [deep]);
     expect(scaled.filling.fruitMassG).toBeCloseTo(700 * (same?.factor ?? 0), -0.5);
     expect(scaled.filling.lemonJuiceG / scaled.filling.butterG).toBeCloseTo(1.5, 2);
     expect(scaled.filling.sugar).toEqual(spec.filling.sugar);
@@ -117,6 +121,6 @@ describe('another dish', () => {
   });
 
   it('a fold or a parcel needs no dish at all', () => {
-    expect(formKinds.filter((kind) => formTraits(kind).filled !== 'dish')).toEqual(['free_form', 'hand_pie']);
+    expect(formKinds.filter((kind) => formOf(kind).filled !== 'dish')).toEqual(['free_form', 'hand_pie']);
   });
 });

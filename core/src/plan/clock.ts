@@ -1,13 +1,9 @@
-import type { Build } from '../build/index.js';
-import { formTraits } from '../build/index.js';
-import type { Filling } from '../filling/index.js';
+import type { Bake } from '../bake/index.js';
 import { preparations } from '../filling/index.js';
-import type { Larder } from '../larder/index.js';
-import type { Bake } from './bake.js';
-import { isFilledCold } from './body.js';
-import type { PieSpec } from './spec.js';
+import { rowOf } from '../larder/index.js';
+import type { BakedContext } from './context.js';
 
-export type StepKind = 'hands' | 'wait' | 'oven' | 'cool';
+type StepKind = 'hands' | 'wait' | 'oven' | 'cool';
 
 /** One step of the clock; minutes from the first touch. */
 export interface ClockStep {
@@ -23,9 +19,8 @@ const handsMin = { mix: 15, roll: 12, fill: 8 } as const;
 const CHILL_BASE_MIN = 20;
 const LAST_CHILL_MIN = 25;
 
-/** Thawing a frozen shell, and mixing a topping that is not pastry. Common practice, no source. */
+/** Thawing a frozen shell. Common practice, no source. */
 const THAW_MIN = 15;
-const TOPPING_MIN = 10;
 
 /** Adds steps one after the other. */
 function stepper(): { readonly steps: ClockStep[]; readonly add: AddStep } {
@@ -41,16 +36,16 @@ function stepper(): { readonly steps: ClockStep[]; readonly add: AddStep } {
 type AddStep = (id: string, label: string, kind: StepKind, startMin: number, lasts: number) => number;
 
 /** Dough mixed and rested, the base rolled and cold; minutes at which it is ready. */
-function pastryReady(spec: PieSpec, build: Build, larder: Larder, cutMin: number, add: AddStep): number {
-  const { lined, filled } = formTraits(spec.form.kind);
+function pastryReady({ spec, larder, form, build }: BakedContext, cutMin: number, add: AddStep): number {
+  const { lined, filled } = form;
   if (build.dough.massG <= 0) {
     return lined && spec.pastry.base === 'frozen'
       ? add('thaw', 'Shell out of the freezer', 'wait', cutMin, THAW_MIN)
       : cutMin;
   }
-  const dough = larder.doughs.get(spec.pastry.dough);
+  const { chillLeastMin } = rowOf(larder.doughs, spec.pastry.dough);
   const mixed = add('mix', 'Rub in, mix, press together', 'hands', 0, handsMin.mix);
-  const chilled = add('chill_dough', 'Dough rests in the cold', 'wait', mixed, dough?.chillLeastMin ?? 30);
+  const chilled = add('chill_dough', 'Dough rests in the cold', 'wait', mixed, chillLeastMin);
   const free = Math.max(chilled, cutMin);
   if (!build.base) return free;
   const label = filled === 'sheet' ? 'Roll the disc onto its paper' : 'Roll the base, line the dish';
@@ -69,22 +64,16 @@ function ovenSteps(prefix: string, bake: Bake, fromMin: number, add: AddStep): n
 }
 
 /** Minutes in the cold between top and oven: none for what takes no harm from warmth. */
-const coldBeforeOven = ({ form, bake }: PieSpec, topMin: number): number =>
-  formTraits(form.kind).lined && form.kind !== 'open_shell'
-    ? Math.max(LAST_CHILL_MIN, bake.oven.warmUpMin - topMin)
-    : Math.max(0, bake.oven.warmUpMin - topMin);
+const coldBeforeOven = ({ spec, form }: BakedContext): number =>
+  Math.max(form.restsCold ? LAST_CHILL_MIN : 0, spec.bake.oven.warmUpMin - form.topMin);
 
 /** Without a bake the clock stops when the pie goes in. */
-export function makeClock(
-  spec: PieSpec,
-  filling: Filling,
-  build: Build,
-  bake: Bake | null,
-  larder: Larder,
-): ClockStep[] {
+export function makeClock(context: BakedContext): ClockStep[] {
+  const { spec, form, filling, build, bake } = context;
   const { steps, add } = stepper();
   const preparation = preparations[spec.filling.preparation.kind];
-  const { topWork, topMin } = formTraits(spec.form.kind);
+  const { topWork, topMin, toppingMin } = form;
+  const filledCold = form.filledCold(spec.filling);
   const warmUp = spec.bake.oven.warmUpMin;
   const fruitMin = filling.batch.fruits.reduce(
     (sum, { fruit, massG, part }) =>
@@ -96,12 +85,12 @@ export function makeClock(
   const waits =
     (spec.filling.preparation.minutes ?? preparation.minutes) + preparation.boilMin + preparation.coolMin;
   const ready = waits > 0 ? add('preparation', `${preparation.label}, then cool`, 'wait', cut, waits) : cut;
-  const lined = pastryReady(spec, build, larder, cut, add);
-  if (isFilledCold(spec) || bake?.blind) {
-    const shell = isFilledCold(spec) ? bake : bake?.blind;
+  const lined = pastryReady(context, cut, add);
+  if (filledCold || bake?.blind) {
+    const shell = filledCold ? bake : bake?.blind;
     add('preheat_blind', 'Oven on', 'oven', Math.max(0, lined - warmUp), warmUp);
     const baked = shell ? ovenSteps('blind_', shell, Math.max(lined, warmUp), add) : lined;
-    if (isFilledCold(spec)) {
+    if (filledCold) {
       const cooled = add('cool_shell', 'Shell cools on a rack', 'cool', baked, SHELL_COOLS_MIN);
       const filled = add(
         'fill',
@@ -120,27 +109,38 @@ export function makeClock(
       Math.max(baked, ready),
       handsMin.fill,
     );
-    return finishClock(bake, filled, steps, add);
+    return finishClock(context, filled, steps, add);
   }
   const mixed =
-    build.top.kind === 'crumb' || build.top.kind === 'scones' || build.top.kind === 'batter'
-      ? add('topping', 'Mix the topping', 'hands', Math.max(lined, ready), TOPPING_MIN)
+    toppingMin > 0
+      ? add('topping', 'Mix the topping', 'hands', Math.max(lined, ready), toppingMin)
       : Math.max(lined, ready);
   const filled = add('fill', 'Toss the filling, fill, dot with butter', 'hands', mixed, handsMin.fill);
   const lidded = add('lid', topWork, 'hands', filled, topMin);
-  const resting = coldBeforeOven(spec, topMin);
+  const resting = coldBeforeOven(context);
   const intoOven =
     resting > 0 ? add('last_chill', 'Pie in the cold while the oven heats', 'wait', lidded, resting) : lidded;
   add('preheat', 'Oven on', 'oven', Math.max(0, intoOven - warmUp), warmUp);
-  return finishClock(bake, intoOven, steps, add);
+  return finishClock(context, intoOven, steps, add);
 }
 
 const SHELL_COOLS_MIN = 45;
 const SETS_COLD_MIN = 120;
 
-function finishClock(bake: Bake | null, fromMin: number, steps: ClockStep[], add: AddStep): ClockStep[] {
+/** Hands that break, press or turn something half way through. */
+const MID_BAKE_MIN = 2;
+
+function finishClock(
+  { form, bake }: BakedContext,
+  fromMin: number,
+  steps: ClockStep[],
+  add: AddStep,
+): ClockStep[] {
   if (!bake) return inOrder(steps);
   const out = ovenSteps('', bake, fromMin, add);
+  if (form.midBakeWork) {
+    add('mid_bake', form.midBakeWork, 'hands', fromMin + Math.round(bake.outMin / 2), MID_BAKE_MIN);
+  }
   if (bake.cooling.sliceMin !== null) add('cool', 'Cool on a rack', 'cool', out, bake.cooling.sliceMin);
   return inOrder(steps);
 }

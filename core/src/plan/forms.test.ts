@@ -1,12 +1,11 @@
-import type { FormKind } from '../build/index.js';
-import { formKinds, formTraits, isWashed } from '../build/index.js';
+import { formOf } from '../forms/index.js';
 import { ledgerSides } from '../filling/index.js';
 import { builtInDoughs } from '../larder/index.js';
+import type { FormKind, PieSpec } from '../spec/index.js';
+import { formKinds, starterSpec } from '../spec/index.js';
 import { changeForm } from './change-form.js';
 import type { PiePlan } from './plan.js';
 import { draftPlan, planPie } from './plan.js';
-import type { PieSpec } from './spec.js';
-import { starterSpec } from './spec.js';
 
 const specOf = (kind: FormKind): PieSpec => changeForm(starterSpec, kind).spec;
 
@@ -28,7 +27,10 @@ function bakedOf(kind: FormKind): PiePlan {
 }
 
 describe.each(formKinds)('%s', (kind) => {
-  const draft = draftOf(specOf(kind));
+  let draft: PiePlan;
+  beforeAll(() => {
+    draft = draftOf(specOf(kind));
+  });
 
   it('weighs as much dough as its sheets and pieces take, and says what is left of it', () => {
     const { build, figures } = draft;
@@ -55,12 +57,12 @@ describe.each(formKinds)('%s', (kind) => {
 
   it('tells its allergens, wheat among them', () => {
     expect(draft.allergens).toContain('wheat');
-    if (isWashed(kind)) expect(draft.allergens).toContain('egg');
+    if (formOf(kind).washed) expect(draft.allergens).toContain('egg');
   });
 
   it('takes a wash only where pastry shows', () => {
     const lines = draft.slip.flatMap((group) => group.lines);
-    expect(lines.some(({ id }) => id === 'wash')).toBe(isWashed(kind));
+    expect(lines.some(({ id }) => id === 'wash')).toBe(formOf(kind).washed);
   });
 
   it('is baked until it is home, and what evaporates stands in its ledger', () => {
@@ -97,7 +99,7 @@ describe.each(formKinds)('%s', (kind) => {
   });
 
   it('grows with its room: half as much again in a dish half as large again', () => {
-    if (formTraits(kind).filled !== 'dish') return;
+    if (formOf(kind).filled !== 'dish') return;
     const spec = specOf(kind);
     const large = { ...spec.dish, topCm: spec.dish.topCm * 1.2, baseCm: spec.dish.baseCm * 1.2 };
     const more = draftOf({ ...spec, dish: large });

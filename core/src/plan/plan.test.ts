@@ -1,11 +1,11 @@
 import fc from 'fast-check';
-import { builtInFruits, builtInLarder, dishMaterials } from '../larder/index.js';
+import { builtInFruits, builtInLarder, builtInMaterials as dishMaterials } from '../larder/index.js';
+import type { PieSpec } from '../spec/index.js';
+import { starterSpec } from '../spec/index.js';
 import { checkSpec } from './check.js';
 import { clockLength } from './clock.js';
 import type { PiePlan } from './plan.js';
 import { draftPlan, planPie } from './plan.js';
-import type { PieSpec } from './spec.js';
-import { starterSpec } from './spec.js';
 
 const plan = (spec: PieSpec): PiePlan => {
   const planned = draftPlan(spec);
@@ -181,7 +181,7 @@ describe('any spec within the limits', () => {
             filling: {
               ...starterSpec.filling,
               fruitMassG,
-              fruits: [{ fruit, share: 1, state: 'fresh', ripeness, cutSmall: false, peeled: true }],
+              fruits: [{ fruit, share: 1, state: 'fresh', ripeness, cut: 'usual', peeled: true }],
             },
           };
           const planned = draftPlan(spec);

@@ -1,28 +1,28 @@
+import type { Bake, OvenWork } from '../bake/index.js';
+import { bakeWork } from '../bake/index.js';
 import type { Build } from '../build/index.js';
-import { buildFigures, buildPie, formTraits, usualShell, vesselOf } from '../build/index.js';
 import type { Filling } from '../filling/index.js';
 import { computeFilling, fillingFigures, fruitToFillG } from '../filling/index.js';
+import type { Advice, BuiltContext, PlanContext, SlipGroup } from '../forms/index.js';
+import { buildFigures, buildPie, formOf } from '../forms/index.js';
 import type { Larder } from '../larder/index.js';
-import { builtInLarder, withOwnFruits } from '../larder/index.js';
+import { builtInLarder } from '../larder/index.js';
+import type { FieldProblem, PieSpec } from '../spec/index.js';
+import { usualShell } from '../spec/index.js';
 import type { Figure } from '../units/index.js';
 import { showText } from '../units/index.js';
-import type { Advice } from './advice/index.js';
-import { allergensOf, makeAdvice } from './advice/index.js';
-import type { Bake, OvenWork } from './bake.js';
-import { bakeWork } from './bake.js';
+import { allergensOf } from './advice/care.js';
+import { makeAdvice } from './advice/index.js';
 import { bakeFigures } from './bake-figures.js';
-import { blindShell, pieBody, turnedOutMin } from './body.js';
-import { checkSpec } from './check.js';
-import type { Problem } from './problem.js';
-import { surroundings } from './surroundings.js';
+import { larderOf, readSpec } from './check.js';
 import type { ClockStep } from './clock.js';
 import { makeClock } from './clock.js';
-import type { SlipGroup } from './slip.js';
+import { blindShell, pieBody } from './pie-body.js';
 import { makeSlip } from './slip.js';
-import type { PieSpec } from './spec.js';
+import { surroundings } from './surroundings.js';
 
-export const PLAN_FORMAT = 'mardle-plan';
-export const CORE_VERSION = '0.1.0';
+const PLAN_FORMAT = 'mardle-plan';
+const CORE_VERSION = '0.1.0';
 
 /** Everything computed about a pie. Plain data; never stored as truth, always computed again. */
 export interface PiePlan {
@@ -43,21 +43,16 @@ export interface PiePlan {
   readonly bake: Bake | null;
 }
 
-export type Planned =
+type Planned =
   | { readonly ok: true; readonly plan: PiePlan }
-  | { readonly ok: false; readonly problems: readonly Problem[] };
+  | { readonly ok: false; readonly problems: readonly FieldProblem[] };
 
-function assemble(
-  spec: PieSpec,
-  filling: Filling,
-  build: Build,
-  work: OvenWork,
-  bake: Bake | null,
-  larder: Larder,
-): PiePlan {
+function assemble(context: BuiltContext, work: OvenWork, bake: Bake | null): PiePlan {
+  const { spec, larder, filling, build } = context;
+  const baked = { ...context, bake };
   const figures = [
     ...fillingFigures(spec.filling, filling, larder),
-    ...buildFigures(spec.form, spec.dish, spec.pastry, build),
+    ...buildFigures(context, build),
     ...(bake ? bakeFigures(spec, bake) : []),
   ];
   return {
@@ -65,10 +60,10 @@ function assemble(
     coreVersion: CORE_VERSION,
     spec,
     figures: Object.fromEntries(figures.map((figure) => [figure.id, figure])),
-    slip: makeSlip(spec, filling, build, larder),
-    clock: makeClock(spec, filling, build, bake, larder),
-    advice: makeAdvice(spec, filling, build, bake, larder),
-    allergens: allergensOf(spec, filling, build, larder),
+    slip: makeSlip(context),
+    clock: makeClock(baked),
+    advice: makeAdvice(baked),
+    allergens: allergensOf(context),
     filling,
     build,
     work,
@@ -77,13 +72,13 @@ function assemble(
 }
 
 /** A heap higher than half a ball over the dish is no pie. */
-function checkHeap(spec: PieSpec, filling: Filling): Problem | null {
-  const { measures, dish, count } = vesselOf(spec.form, spec.dish);
+function checkHeap({ form, filling, build }: BuiltContext): FieldProblem | null {
+  const { measures, dish, count } = build.vessel;
   const { netMl } = measures;
   const mostMl = netMl + (count * Math.PI * (measures.topAreaCm2 / count) ** 1.5) / 5;
   if (filling.heapMl <= mostMl) return null;
   const holdsG = (filling.batch.massG * netMl) / filling.cookedMl;
-  const flat = formTraits(spec.form.kind).filled !== 'dish';
+  const flat = form.filled !== 'dish';
   return {
     field: 'filling.fruitMassG',
     message: `${showText(filling.batch.massG, 'g')} of fruit cannot be heaped ${flat ? 'on this pastry' : `in ${dish.label}`}.`,
@@ -94,8 +89,8 @@ function checkHeap(spec: PieSpec, filling: Filling): Problem | null {
 /** More dough than this is no longer mixed at a bench. Estimate. */
 const MOST_DOUGH_G = 60_000;
 
-function checkBatch({ pastry }: PieSpec, { dough }: Build): Problem | null {
-  const massG = dough.massG * (pastry.batch ?? 1);
+function checkBatch({ spec, build }: BuiltContext): FieldProblem | null {
+  const massG = build.dough.massG * (spec.pastry.batch ?? 1);
   if (massG <= MOST_DOUGH_G) return null;
   return {
     field: 'pastry.batch',
@@ -104,65 +99,73 @@ function checkBatch({ pastry }: PieSpec, { dough }: Build): Problem | null {
   };
 }
 
+/**
+ * What the sums of a spec stand on: its form, and the larder with its own fruits laid over it.
+ * @example surroundings(planContext(spec))
+ */
+export const planContext = (spec: PieSpec, larder: Larder = builtInLarder): PlanContext => ({
+  spec,
+  larder: larderOf(spec, larder),
+  form: formOf(spec.form.kind),
+});
+
 /** Filling and build of a spec that was checked; what the bake evaporates is told once it is known. */
-function workOut(
-  spec: PieSpec,
-  larder: Larder,
-  evaporatedG: number | null = null,
-): { readonly filling: Filling; readonly build: Build } {
-  const around = surroundings(spec, evaporatedG);
-  const { measures, fruitG } = vesselOf(spec.form, spec.dish);
+function workOut(context: PlanContext, evaporatedG: number | null = null): BuiltContext {
+  const { spec, larder, form } = context;
+  const { measures, fruitG } = form.vessel(spec.form, spec.dish);
   // The fruit that fills the dish is weighed before anything has evaporated.
   const fruitMassG =
     spec.filling.fruitMassG ??
     fruitG ??
-    fruitToFillG(spec.filling, measures.netMl, surroundings(spec), larder);
-  const filling = computeFilling(spec.filling, fruitMassG, around, larder);
+    fruitToFillG(spec.filling, measures.netMl, surroundings(context), larder);
+  const filling = computeFilling(spec.filling, fruitMassG, surroundings(context, evaporatedG), larder);
   const { heapMl, cookedMl } = filling;
-  return {
-    filling,
-    build: buildPie(spec.form, spec.dish, spec.pastry, { heapMl, cookedMl, fruitG: fruitMassG }, larder),
-  };
+  return { ...context, filling, build: buildPie(context, { heapMl, cookedMl, fruitG: fruitMassG }) };
 }
 
-/** Plans a pie without baking it: a few milliseconds, for every turn of a dial. */
-export function draftPlan(spec: PieSpec, builtIn: Larder = builtInLarder): Planned {
-  const larder = withOwnFruits(builtIn, spec.ownFruits);
-  const problems = checkSpec(spec, larder);
-  if (problems.length > 0) return { ok: false, problems };
-  const { filling, build } = workOut(spec, larder);
-  const tooMuch = checkHeap(spec, filling) ?? checkBatch(spec, build);
+/**
+ * Plans a pie without baking it: a few milliseconds, for every turn of a dial.
+ * @param chosen a pie of any version; an older one is brought forward
+ * @param larder what the sums draw on, replaceable row by row
+ * @returns the plan with `bake: null`, or what is wrong with the spec
+ * @example const planned = draftPlan(starterSpec); if (planned.ok) planned.plan.filling.thickenerG // g
+ */
+export function draftPlan(chosen: PieSpec, larder: Larder = builtInLarder): Planned {
+  const read = readSpec(chosen, larder);
+  if (!read.ok) return read;
+  const { spec } = read;
+  const context = workOut(planContext(spec, larder));
+  const tooMuch = checkHeap(context) ?? checkBatch(context);
   if (tooMuch) return { ok: false, problems: [tooMuch] };
-  const body = pieBody(spec, filling, build, larder);
+  const body = pieBody(context);
   const work = {
     body,
     blind: blindShell(spec, body),
     weightsMin: (spec.form.shell ?? usualShell).weightsMin,
-    turnedOutMin: turnedOutMin(spec),
+    turnedOutMin: context.form.turnedOutMin,
   };
-  return { ok: true, plan: assemble(spec, filling, build, work, null, larder) };
+  return { ok: true, plan: assemble(context, work, null) };
 }
 
 /**
  * The draft with its bake in it. What the bake evaporates goes into the ledger, and with it into the thickener; since a few
  * grams of starch change nothing in the oven, ledger and bake then agree.
  */
-export function withBake(draft: PiePlan, bake: Bake, builtIn: Larder = builtInLarder): PiePlan {
-  const larder = withOwnFruits(builtIn, draft.spec.ownFruits);
+export function withBake(draft: PiePlan, bake: Bake, larder: Larder = builtInLarder): PiePlan {
   const baked = draft.work.body.filling !== null;
   const evaporatedG = baked ? bake.atEnd.fillingLostG * draft.build.vessel.count : null;
-  const { filling, build } = workOut(draft.spec, larder, evaporatedG);
-  return assemble(draft.spec, filling, build, draft.work, bake, larder);
+  return assemble(workOut(planContext(draft.spec, larder), evaporatedG), draft.work, bake);
 }
 
 /**
  * One spec in, one whole plan out: amounts, ledger, pastry, bake, cooling, each figure with its story. Deterministic; about
- * a second, most of it the search for the two stages. A spec that cannot be planned comes back with its problems.
+ * half a second, most of it the search for the two stages. A spec that cannot be planned comes back with its problems.
+ * @example const planned = planPie(starterSpec); if (planned.ok) planned.plan.bake?.stages // C and min
  */
 export function planPie(spec: PieSpec, larder: Larder = builtInLarder): Planned {
   const drafted = draftPlan(spec, larder);
   if (!drafted.ok) return drafted;
-  const bake = bakeWork(drafted.plan.work, spec.bake);
+  const bake = bakeWork(drafted.plan.work, drafted.plan.spec.bake);
   if (!bake) {
     return {
       ok: false,

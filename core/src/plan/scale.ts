@@ -1,7 +1,5 @@
-import type { DishSpec } from '../build/index.js';
-import { vesselOf } from '../build/index.js';
-import type { FillingSpec } from '../filling/index.js';
-import type { PieSpec } from './spec.js';
+import { vesselOf } from '../forms/index.js';
+import type { DishSpec, FillingSpec, PieSpec } from '../spec/index.js';
 
 /** Amounts that were set by weight, times a factor; what Mardle works out by itself scales without help. */
 function scaleAmounts(filling: FillingSpec, factor: number): FillingSpec {

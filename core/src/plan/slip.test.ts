@@ -1,10 +1,9 @@
-import { formKinds } from '../build/index.js';
+import type { SlipLine } from '../forms/index.js';
+import type { PieSpec } from '../spec/index.js';
+import { formKinds, starterSpec } from '../spec/index.js';
+import { changeForm } from './change-form.js';
 import type { PiePlan } from './plan.js';
 import { draftPlan } from './plan.js';
-import type { SlipLine } from './slip.js';
-import type { PieSpec } from './spec.js';
-import { changeForm } from './change-form.js';
-import { starterSpec } from './spec.js';
 
 const plan = (change: Partial<PieSpec> = {}): PiePlan => {
   const planned = draftPlan({ ...starterSpec, ...change });

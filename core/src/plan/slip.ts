@@ -1,18 +1,10 @@
-import type { Build } from '../build/index.js';
-import { formTraits, timesDough } from '../build/index.js';
-import type { Filling } from '../filling/index.js';
+import { timesDough } from '../build/index.js';
 import { boughtMassG } from '../filling/index.js';
-import type { Larder } from '../larder/index.js';
-import { FLOUR_CUP_G, lemon, seasonings } from '../larder/index.js';
+import type { BuiltContext, SlipGroup, SlipLine } from '../forms/index.js';
+import { inCupsMl } from '../forms/index.js';
+import { cupG, gPerMl, lemon, rowOf } from '../larder/index.js';
+import type { PieSpec } from '../spec/index.js';
 import { withFraction } from '../units/index.js';
-import type { PieSpec } from './spec.js';
-import { topLines } from './slip-top.js';
-import type { SlipGroup, SlipLine } from './slip-line.js';
-import { BUTTER_CUP_G } from './slip-line.js';
-
-export type { SlipGroup, SlipLine } from './slip-line.js';
-
-const SALT_ML_G = 1.2;
 
 /** A shell that is bought stands on the slip as one thing. */
 const boughtShell = (spec: PieSpec): SlipLine => ({
@@ -23,47 +15,43 @@ const boughtShell = (spec: PieSpec): SlipLine => ({
   note: `one for ${spec.dish.label}; thaw it 15 minutes if frozen`,
 });
 
-const isLined = ({ form }: PieSpec): boolean => {
-  const { lined, filled } = formTraits(form.kind);
-  return lined && filled === 'dish';
-};
-
-function pastryLines(spec: PieSpec, build: Build, larder: Larder): SlipLine[] {
+function pastryLines({ spec, larder, form, build }: BuiltContext): SlipLine[] {
   const dough = timesDough(build.dough, spec.pastry.batch ?? 1);
-  const row = larder.doughs.get(spec.pastry.dough);
+  const row = rowOf(larder.doughs, spec.pastry.dough);
+  const takesShell = form.lined && form.filled === 'dish';
   const lines: SlipLine[] = [
-    ...(build.base || !isLined(spec) ? [] : [boughtShell(spec)]),
+    ...(build.base || !takesShell ? [] : [boughtShell(spec)]),
     {
       id: 'flour',
       label: 'Plain flour',
       massG: dough.flourG,
-      volumeMl: (dough.flourG / FLOUR_CUP_G) * 240,
+      volumeMl: inCupsMl(dough.flourG, cupG.flour),
       figure: 'pastry.flour',
     },
     {
       id: 'butter',
       label: 'Cold butter',
       massG: dough.butterG,
-      volumeMl: (dough.butterG / BUTTER_CUP_G) * 240,
+      volumeMl: inCupsMl(dough.butterG, cupG.butter),
       figure: 'pastry.butter',
     },
     {
       id: 'dough_salt',
       label: 'Salt',
       massG: dough.saltG,
-      volumeMl: dough.saltG / SALT_ML_G,
+      volumeMl: dough.saltG / gPerMl.salt,
       figure: 'pastry.salt',
     },
     {
       id: 'dough_sugar',
       label: 'Sugar',
       massG: dough.sugarG,
-      volumeMl: (dough.sugarG / 200) * 240,
+      volumeMl: inCupsMl(dough.sugarG, cupG.whiteSugar),
       figure: 'pastry.sugar',
     },
     {
       id: 'other',
-      label: row?.otherLabel ?? '',
+      label: row.otherLabel,
       massG: dough.otherG,
       volumeMl: dough.otherG,
       figure: 'pastry.other',
@@ -78,13 +66,13 @@ function pastryLines(spec: PieSpec, build: Build, larder: Larder): SlipLine[] {
       figure: 'pastry.water',
     },
   ];
-  return lines.filter((line) => line.massG > 0.05 || line.bought);
+  return lines.filter((line) => line.massG > NOTHING_G || line.bought);
 }
 
-function fillingLines(spec: PieSpec, filling: Filling, larder: Larder): SlipLine[] {
+function fillingLines({ spec, filling, larder }: BuiltContext): SlipLine[] {
   const { filling: chosen } = spec;
   const shares = chosen.thickeners.reduce((sum, part) => sum + part.share, 0);
-  const sugar = larder.sugars.get(chosen.sugar.sugar);
+  const sugar = rowOf(larder.sugars, chosen.sugar.sugar);
   const fruit = filling.batch.fruits.map((item, i): SlipLine => {
     const bought = boughtMassG(item);
     const count = item.fruit.piecesPerKg === null ? 0 : (item.fruit.piecesPerKg * bought) / 1000;
@@ -92,7 +80,7 @@ function fillingLines(spec: PieSpec, filling: Filling, larder: Larder): SlipLine
       id: `fruit.${i}`,
       label: item.fruit.label,
       massG: item.massG,
-      volumeMl: (item.massG / item.fruit.cupG) * 240,
+      volumeMl: inCupsMl(item.massG, item.fruit.cupG),
       pieces: count >= 0.5 && count < 40 ? { count, word: item.fruit.label.toLowerCase() } : undefined,
       note: 'prepared',
       boughtG: bought,
@@ -100,33 +88,33 @@ function fillingLines(spec: PieSpec, filling: Filling, larder: Larder): SlipLine
     };
   });
   const thickeners = chosen.thickeners.map((part, i): SlipLine => {
-    const row = larder.thickeners.get(part.thickener);
+    const row = rowOf(larder.thickeners, part.thickener);
     const share = part.share / shares;
     return {
       id: `thickener.${i}`,
-      label: row?.label ?? part.thickener,
+      label: row.label,
       massG: filling.thickenerG * share,
-      volumeMl: ((filling.thickenerG * share) / (row?.tablespoonG ?? 8)) * 15,
-      note: row?.how,
+      volumeMl: ((filling.thickenerG * share) / row.tablespoonG) * 15,
+      note: row.how,
       figure: `thickener.${i}.mass`,
     };
   });
   const spoon = chosen.seasonings.map((part): SlipLine => {
-    const row = seasonings.get(part.seasoning);
+    const row = rowOf(larder.seasonings, part.seasoning);
     return {
       id: `seasoning.${part.seasoning}`,
-      label: row?.label ?? part.seasoning,
+      label: row.label,
       massG: part.massG,
-      volumeMl: (part.massG / (row?.teaspoonG ?? 2)) * 5,
+      volumeMl: (part.massG / row.teaspoonG) * 5,
     };
   });
   const lines: SlipLine[] = [
     ...fruit,
     {
       id: 'sugar',
-      label: sugar?.label ?? 'Sugar',
+      label: sugar.label,
       massG: filling.sugar.massG,
-      volumeMl: (filling.sugar.massG / (sugar?.cupG ?? 200)) * 240,
+      volumeMl: inCupsMl(filling.sugar.massG, sugar.cupG),
       figure: 'sugar.mass',
     },
     {
@@ -154,27 +142,50 @@ function fillingLines(spec: PieSpec, filling: Filling, larder: Larder): SlipLine
       id: 'bicarbonate',
       label: 'Bicarbonate',
       massG: chosen.bicarbonateG,
-      volumeMl: chosen.bicarbonateG / 0.96,
+      volumeMl: chosen.bicarbonateG / gPerMl.bicarbonate,
     },
     {
       id: 'filling_butter',
       label: chosen.preparation.kind === 'saute' ? 'Butter to fry in' : 'Butter in dots',
       massG: chosen.butterG,
-      volumeMl: (chosen.butterG / BUTTER_CUP_G) * 240,
+      volumeMl: inCupsMl(chosen.butterG, cupG.butter),
     },
   ];
-  return lines.filter((line) => line.massG > 0.05);
+  return lines.filter((line) => line.massG > NOTHING_G);
 }
 
+/** Grams of coarse sugar that a wash holds. Common practice, no source. */
+const COARSE_SUGAR_G = 10;
+
+/** A wash is mixed by the egg, whatever the pie; coarse sugar goes on what it holds. */
+function washLines({ spec: { pastry }, larder, form }: BuiltContext): SlipLine[] {
+  if (!form.washed) return [];
+  const { label, gPerPie, recipe } = rowOf(larder.washes, pastry.wash);
+  return [
+    { id: 'wash', label, massG: gPerPie, note: recipe },
+    {
+      id: 'coarse_sugar',
+      label: 'Coarse sugar',
+      massG: pastry.coarseSugar ? COARSE_SUGAR_G : 0,
+      volumeMl: COARSE_SUGAR_G / gPerMl.coarseSugar,
+    },
+  ];
+}
+
+/** Less than this is nothing to weigh, g. */
+const NOTHING_G = 0.05;
+
 /** What to weigh, in the order it is needed. */
-export function makeSlip(spec: PieSpec, filling: Filling, build: Build, larder: Larder): SlipGroup[] {
+export function makeSlip(context: BuiltContext): SlipGroup[] {
+  const { spec, larder, form, build } = context;
   const { batch = 1 } = spec.pastry;
+  const topLines = [...form.top.slipLines(build.top, larder), ...washLines(context)];
   return [
     {
       title: batch > 1 && build.dough.massG > 0 ? `Pastry, for ${batch} pies` : 'Pastry',
-      lines: pastryLines(spec, build, larder),
+      lines: pastryLines(context),
     },
-    { title: 'Filling', lines: fillingLines(spec, filling, larder) },
-    { title: 'On top', lines: topLines(spec, build) },
+    { title: 'Filling', lines: fillingLines(context) },
+    { title: 'On top', lines: topLines.filter(({ massG }) => massG > NOTHING_G) },
   ].filter(({ lines }) => lines.length > 0);
 }

@@ -1,4 +1,5 @@
-import type { FillingSpec, FruitPart, Surroundings } from '../filling/index.js';
+import type { Surroundings } from '../filling/index.js';
+import type { FillingSpec, FruitPart } from '../spec/index.js';
 
 /** A plain filling, a fruit and a lid for tests to change. */
 export const aPart = (fruit: string, more: Partial<FruitPart> = {}): FruitPart => ({
@@ -6,7 +7,7 @@ export const aPart = (fruit: string, more: Partial<FruitPart> = {}): FruitPart =
   share: 1,
   state: 'fresh',
   ripeness: 0,
-  cutSmall: false,
+  cut: 'usual',
   peeled: true,
   ...more,
 });

@@ -8,7 +8,6 @@ export const ML_PER_TEASPOON = 5;
 
 export const celsiusToFahrenheit = (tempC: number): number => (tempC * 9) / 5 + 32;
 export const fahrenheitToCelsius = (tempF: number): number => ((tempF - 32) * 5) / 9;
-export const celsiusToKelvin = (tempC: number): number => tempC + 273.15;
 export const gToOunces = (massG: number): number => massG / G_PER_OUNCE;
 export const cmToInches = (lengthCm: number): number => lengthCm / CM_PER_INCH;
 export const inchesToCm = (lengthIn: number): number => lengthIn * CM_PER_INCH;
@@ -18,6 +17,3 @@ export const roundTo = (value: number, step: number): number => {
   const rounded = Math.round(value / step) * step;
   return Number(rounded.toFixed(6));
 };
-
-export const clamp = (value: number, low: number, high: number): number =>
-  Math.min(high, Math.max(low, value));

@@ -1,6 +1,6 @@
-import { show, showText } from './present.js';
 import type { Unit } from './figure.js';
 import { figure, from, given } from './figure.js';
+import { show, showText } from './present.js';
 import { typedUnit } from './system.js';
 
 const parts = { id: 'x', label: 'X', value: 200, unit: 'g' as const, rule: 'a rule', source: 'a source' };

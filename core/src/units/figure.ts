@@ -23,7 +23,7 @@ export type Input =
   | { readonly label: string; readonly text: string };
 
 /** The story of a figure: the rule in words, what went in, where the rule comes from. */
-export interface Why {
+interface Why {
   readonly rule: string;
   readonly inputs: readonly Input[];
   readonly source: string;
@@ -40,7 +40,7 @@ export interface Figure {
   readonly why: Why;
 }
 
-export interface FigureParts {
+interface FigureParts {
   readonly id: string;
   readonly label: string;
   readonly value: number;

@@ -1,5 +1,7 @@
-export * from './convert.js';
-export * from './figure.js';
-export * from './present.js';
-export * from './system.js';
-export * from './table.js';
+export { celsiusToFahrenheit, cmToInches, fahrenheitToCelsius, ML_PER_CUP, roundTo } from './convert.js';
+export type { Figure, Input, Unit } from './figure.js';
+export { figure, from, given } from './figure.js';
+export type { UnitSystem } from './present.js';
+export { household, show, showMinutes, showText, withFraction } from './present.js';
+export { typedUnit } from './system.js';
+export { tableOf } from './table.js';

@@ -13,7 +13,7 @@ import type { Unit } from './figure.js';
 export type UnitSystem = 'metric' | 'us';
 
 /** A quantity as people read it: the number and its unit, apart, so that the number can stand large. */
-export interface Shown {
+interface Shown {
   readonly number: string;
   readonly unit: string;
 }

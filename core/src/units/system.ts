@@ -3,7 +3,7 @@ import type { Unit } from './figure.js';
 import type { UnitSystem } from './present.js';
 
 /** A number to type in: the baker's own unit, how to get there and back, and a step that a knob or scale has. */
-export interface TypedUnit {
+interface TypedUnit {
   readonly word: string;
   readonly step: number;
   readonly decimals: number;

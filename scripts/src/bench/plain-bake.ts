@@ -1,14 +1,14 @@
 import type { Mesh, OvenPlace, OvenState, PieBody, Stage } from '@mardle/core';
 import {
   airPressurePa,
-  aroundIn,
+  boundaryIn,
   boilingC,
   browningRate,
   cellKinds,
   constant,
   crustActivity,
   evaporationKgSM2,
-  kitchenFor,
+  bakeModel,
   layMesh,
   loadedOven,
   meshSizes,
@@ -81,12 +81,12 @@ function cellsOf(mesh: Mesh, body: PieBody, ovenC: number): Cell[] {
 export function plainBake(body: PieBody, place: OvenPlace, stages: readonly Stage[]): PlainResult {
   const mesh = layMesh(body, meshSizes.coarse, place.beneath);
   const pressurePa = airPressurePa(place.altitudeM);
-  const { fillingK, fillingBoilsC, fillingActivity } = kitchenFor(mesh, body, pressurePa);
+  const { fillingK, fillingBoilsC, fillingActivity } = bakeModel(mesh, body, pressurePa);
   const traits = ovenTraits(place.oven, place.rack);
   let oven: OvenState = loadedOven(traits, stages[0]?.tempC ?? 200);
   const cells = cellsOf(mesh, body, oven.wallC);
   const free = body.filling?.freeShare ?? 0;
-  const gain = constant('stir_gain') * (body.filling?.stirs ?? 0);
+  const gain = constant('stirGain') * (body.filling?.stirs ?? 0);
   const vented = body.top?.vented ?? 1;
 
   const moistureOf = (cell: Cell): number => cell.waterKg / cell.dryKg;
@@ -96,7 +96,7 @@ export function plainBake(body: PieBody, place: OvenPlace, stages: readonly Stag
     if (cell.kind !== cellKinds.filling) return cell.dryK;
     const t = Math.min(1, Math.max(0, (cell.tempC - 30) / 30));
     const thin = Math.max(free * Math.min(1, cell.tempC / 60), t * t * (3 - 2 * t));
-    return fillingK * (1 + gain * thin * (1 - constant('stir_set') * cell.starch));
+    return fillingK * (1 + gain * thin * (1 - constant('stirSet') * cell.starch));
   };
   const boilsAt = (cell: Cell): number =>
     cell.kind === cellKinds.filling
@@ -120,7 +120,7 @@ export function plainBake(body: PieBody, place: OvenPlace, stages: readonly Stag
     }
   };
   const meetOven = (): void => {
-    const around = aroundIn(oven, traits);
+    const around = boundaryIn(oven, traits);
     for (const faces of [mesh.ends, mesh.sides]) {
       for (let f = 0; f < faces.cell.length; f++) {
         const cell = cells[faces.cell[f]!]!;
@@ -135,8 +135,8 @@ export function plainBake(body: PieBody, place: OvenPlace, stages: readonly Stag
         const bareFruit = cell.kind === cellKinds.filling;
         const activity = bareFruit ? fillingActivity : crustActivity(moistureOf(cell));
         const skin = bareFruit
-          ? constant('fruit_skin')
-          : ((1 - activity) * constant('diffusion_depth')) / constant('crust_diffusivity');
+          ? constant('fruitSkin')
+          : ((1 - activity) * constant('diffusionDepth')) / constant('crustDiffusivity');
         const overPa = activity * saturationPa(cell.tempC) - around.vapourPa;
         const wanted = area * evaporationKgSM2(h, skin, surfaceK, around.airC + 273.15, overPa) * STEP_S;
         const lostKg = Math.min(0.3 * cell.waterKg, Math.max(0, wanted));

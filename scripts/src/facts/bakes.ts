@@ -4,7 +4,7 @@ import {
   doneMin,
   draftPlan,
   fahrenheitToCelsius,
-  noTouches,
+  noInterventions,
   simulateBake,
   starterSpec,
 } from '@mardle/core';
@@ -37,9 +37,9 @@ function baked(part: Partial<PieSpec>, stages: [Stage, Stage], outMin: number): 
   const drafted = draftPlan({ ...starterSpec, ...part, bake });
   if (!drafted.ok) throw new Error(drafted.problems.map(({ message }) => message).join(' '));
   const { body, weightsMin, turnedOutMin } = drafted.plan.work;
-  const touches = { ...noTouches, weightsMin: body.filling ? 0 : weightsMin };
-  const { events } = simulateBake(body, bake, stages, undefined, touches);
-  const { run } = simulateBake(body, bake, until(stages, outMin), undefined, touches);
+  const interventions = { ...noInterventions, weightsMin: body.filling ? 0 : weightsMin };
+  const { events } = simulateBake(body, bake, stages, undefined, interventions);
+  const { run } = simulateBake(body, bake, until(stages, outMin), undefined, interventions);
   return {
     events,
     doneMin: doneMin(events, body.done),
@@ -186,7 +186,7 @@ export function tradeBakes() {
         dish: dishes.sheet,
         pastry: plain,
         filling: filling({
-          fruits: only('apple_firm_sweet', { cutSmall: true }),
+          fruits: only('apple_firm_sweet', { cut: 'thin' }),
           fruitMassG: 430,
           sugar: white(67),
           thickenerMassG: 8,
@@ -217,7 +217,7 @@ export function tradeBakes() {
         dish: dishes.twoLitres,
         pastry: plain,
         filling: filling({
-          fruits: only('apple_firm_tart', { cutSmall: true }),
+          fruits: only('apple_firm_tart', { cut: 'thin' }),
           fruitMassG: 660,
           sugar: white(200),
           thickenerMassG: 16,

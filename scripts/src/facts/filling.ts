@@ -1,4 +1,4 @@
-import { builtInLarder, builtInSugars, FLOUR_CUP_G, runIndex, weepEffects } from '@mardle/core';
+import { builtInLarder, builtInSugars, cupG, runIndex, weepEffects } from '@mardle/core';
 import type { Fact } from './fact.js';
 import { around, fact, tolerances } from './fact.js';
 import { compute, filling, only, tops } from './pies.js';
@@ -229,7 +229,7 @@ function weightFacts(): Fact[] {
       id: 'R11.flour',
       figure: 'half a cup of flour',
       unit: 'g',
-      predicted: FLOUR_CUP_G / 2,
+      predicted: cupG.flour / 2,
       ...around(65, 0.05),
     }),
     fact({

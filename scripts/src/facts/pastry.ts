@@ -1,4 +1,4 @@
-import { baseSheet, builtInDoughs, doughBatch, lidSheet, volumeMl, washes } from '@mardle/core';
+import { baseSheet, builtInDoughs, doughBatch, lidSheet, volumeMl, builtInWashes } from '@mardle/core';
 import type { Fact } from './fact.js';
 import { around, fact, tolerances } from './fact.js';
 
@@ -67,14 +67,14 @@ export function pastryFacts(): Fact[] {
       id: 'R10.white',
       figure: 'wash for one pie: a white and a teaspoon of water',
       unit: 'g',
-      predicted: washes.get('egg_white')?.gPerPie ?? 0,
+      predicted: builtInWashes.get('egg_white')?.gPerPie ?? 0,
       ...around(30 + 5, tolerances.length),
     }),
     fact({
       id: 'R10.yolk',
       figure: 'wash for one pie: a yolk, 15 mL of cream, a pinch of salt',
       unit: 'g',
-      predicted: washes.get('yolk_cream')?.gPerPie ?? 0,
+      predicted: builtInWashes.get('yolk_cream')?.gPerPie ?? 0,
       ...around(18 + 15, tolerances.length),
     }),
   ];

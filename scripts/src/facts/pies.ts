@@ -3,7 +3,7 @@ import { builtInLarder, computeFilling, starterSpec } from '@mardle/core';
 
 /** A single fruit as the facts of the trade use it. */
 export const only = (fruit: string, part: Partial<FruitPart> = {}): FruitPart[] => [
-  { fruit, share: 1, state: 'fresh', ripeness: 0, cutSmall: false, peeled: true, ...part },
+  { fruit, share: 1, state: 'fresh', ripeness: 0, cut: 'usual', peeled: true, ...part },
 ];
 
 export const filling = (part: Partial<FillingSpec>): FillingSpec => ({

@@ -3,6 +3,7 @@ import { ApiBody, ApiOperation, ApiResponse, ApiTags } from '@nestjs/swagger';
 import type { BakeResponse } from '@mardle/contract';
 import { BakeEventsRequest, StartBakeRequest } from '@mardle/contract';
 import { ref } from '../openapi/schemas.js';
+import { withUpgradedSpec } from '../pies/stored-spec.js';
 import { ShapePipe } from '../problems/shape.pipe.js';
 import { UuidPipe } from '../problems/uuid.pipe.js';
 import { BakesService } from './bakes.service.js';
@@ -34,7 +35,9 @@ export class BakesController {
   @ApiBody({ schema: ref('StartBakeRequest') })
   @ApiResponse({ status: 201, description: 'Started' })
   @ApiResponse({ status: 422, description: 'Problem document naming the fields' })
-  start(@Body(new ShapePipe(StartBakeRequest)) body: StartBakeRequest): Promise<BakeResponse> {
+  start(
+    @Body(new ShapePipe(StartBakeRequest, withUpgradedSpec)) body: StartBakeRequest,
+  ): Promise<BakeResponse> {
     return this.bakes.start(body);
   }
 

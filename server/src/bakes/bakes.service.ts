@@ -1,11 +1,12 @@
 import { Injectable } from '@nestjs/common';
 import type { BakeEventRequest, BakeResponse, StartBakeRequest } from '@mardle/contract';
 import type { BakeEvent } from '@mardle/core';
-import { builtInLarder, checkSpec, standing, withOwnFruits } from '@mardle/core';
+import { checkSpec, larderOf, standing } from '@mardle/core';
 import type { EntityManager } from 'typeorm';
 import { DataSource, In } from 'typeorm';
 import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
 import { PieVersionEntity } from '../pies/pie.entities.js';
+import { storedSpec } from '../pies/stored-spec.js';
 import { invalid, notFound } from '../problems/problem.js';
 import { BakeEntity, BakeEventEntity } from './bake.entities.js';
 
@@ -26,7 +27,7 @@ function response(bake: BakeEntity, rows: readonly BakeEventEntity[]): BakeRespo
     id: bake.id,
     pieId: bake.pieId,
     pieVersion: bake.pieVersion,
-    spec: bake.spec,
+    spec: storedSpec(bake.spec),
     stages: bake.stages,
     events,
     finished: standing(events).some(({ kind }) => kind === 'cut'),
@@ -64,7 +65,7 @@ export class BakesService {
   /** Starts a bake; sent twice it starts once. Bake and first event are written together or not at all. */
   async start(request: StartBakeRequest): Promise<BakeResponse> {
     const { id, pieId, pieVersion, spec, stages, loaded } = request;
-    const problems = checkSpec(spec, withOwnFruits(builtInLarder, spec.ownFruits));
+    const problems = checkSpec(spec, larderOf(spec));
     if (loaded.kind !== 'loaded') {
       problems.push({
         field: 'loaded.kind',

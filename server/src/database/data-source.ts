@@ -8,6 +8,7 @@ import { OwnFruitEntity } from '../larder/own-fruit.entity.js';
 import { FirstTables1764032400000 } from './migrations/0001-first-tables.js';
 import { OwnFruits1764036000000 } from './migrations/0002-own-fruits.js';
 import { DishesAndOvens1764039600000 } from './migrations/0003-dishes-and-ovens.js';
+import { LeftOutIsNull1764100000000 } from './migrations/0004-left-out-is-null.js';
 
 export function databaseOptions({ database }: Config): DataSourceOptions {
   return {
@@ -28,7 +29,12 @@ export function databaseOptions({ database }: Config): DataSourceOptions {
       BakeEventEntity,
       OwnFruitEntity,
     ],
-    migrations: [FirstTables1764032400000, OwnFruits1764036000000, DishesAndOvens1764039600000],
+    migrations: [
+      FirstTables1764032400000,
+      OwnFruits1764036000000,
+      DishesAndOvens1764039600000,
+      LeftOutIsNull1764100000000,
+    ],
     synchronize: false,
     poolSize: 8,
     connectTimeout: 4000,

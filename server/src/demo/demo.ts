@@ -46,8 +46,6 @@ export async function loadDemo(source: DataSource): Promise<void> {
     await manager.insert(
       DishEntity,
       dishes.map((dish, i) => ({
-        shape: 'round' as const,
-        widthCm: null,
         ...dish,
         id: demoId(1, i),
         kitchenId: THE_KITCHEN,

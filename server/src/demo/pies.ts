@@ -6,7 +6,7 @@ const fruit = (id: string, share: number, ripeness: number): FruitPart => ({
   share,
   state: 'fresh',
   ripeness,
-  cutSmall: false,
+  cut: 'usual',
   peeled: id === 'quince' || id === 'pear_firm',
 });
 

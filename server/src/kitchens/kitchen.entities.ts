@@ -1,5 +1,8 @@
-import type { DishShape, HotSide, KnobKind, OvenKind } from '@mardle/core';
-import { Column, Entity, PrimaryColumn } from 'typeorm';
+import type { KitchenDish, KitchenOven } from '@mardle/contract';
+import type { AnyField, Schema } from '@mardle/core';
+import { kitchenDishSchema, kitchenOvenSchema } from '@mardle/core';
+import type { EntitySchemaColumnOptions } from 'typeorm';
+import { Column, Entity, EntitySchema, PrimaryColumn } from 'typeorm';
 
 @Entity('kitchen')
 export class KitchenEntity {
@@ -7,30 +10,52 @@ export class KitchenEntity {
   @Column('varchar', { length: 120 }) name: string;
 }
 
-@Entity('dish')
-export class DishEntity {
-  @PrimaryColumn('uuid') id: string;
-  @Column('uuid', { name: 'kitchen_id' }) kitchenId: string;
-  @Column('int', { name: 'position' }) position: number;
-  @Column('varchar', { length: 80 }) label: string;
-  @Column('varchar', { length: 20 }) shape: DishShape;
-  @Column('double', { name: 'width_cm', nullable: true }) widthCm: number | null;
-  @Column('double', { name: 'top_cm' }) topCm: number;
-  @Column('double', { name: 'base_cm' }) baseCm: number;
-  @Column('double', { name: 'depth_cm' }) depthCm: number;
-  @Column('varchar', { length: 60 }) material: string;
+const snake = (key: string): string => key.replace(/[A-Z]/g, (letter) => `_${letter.toLowerCase()}`);
+
+const LONGEST_WORD = 20;
+const LONGEST_ID = 60;
+
+/** The column that keeps a field; those that may be left out may be null. */
+function columnOf(key: string, field: AnyField): EntitySchemaColumnOptions {
+  const common = { name: snake(key), nullable: field.leftOut !== undefined };
+  switch (field.type) {
+    case 'number':
+      return { ...common, type: field.whole ? 'int' : 'double' };
+    case 'text':
+      return { ...common, type: 'varchar', length: field.longest };
+    case 'row':
+      return { ...common, type: 'varchar', length: LONGEST_ID };
+    case 'choice':
+    case 'fixed':
+      return { ...common, type: 'varchar', length: LONGEST_WORD };
+    case 'flag':
+      return { ...common, type: 'boolean' };
+    case 'part':
+    case 'list':
+    case 'pair':
+    case 'figures':
+      return { ...common, type: 'json' };
+  }
 }
 
-@Entity('oven')
-export class OvenEntity {
-  @PrimaryColumn('uuid') id: string;
-  @Column('uuid', { name: 'kitchen_id' }) kitchenId: string;
-  @Column('int', { name: 'position' }) position: number;
-  @Column('varchar', { length: 80 }) label: string;
-  @Column('varchar', { length: 20 }) kind: OvenKind;
-  @Column('double', { name: 'offset_c' }) offsetC: number;
-  @Column('double', { name: 'warm_up_min' }) warmUpMin: number;
-  @Column('int') places: number;
-  @Column('varchar', { length: 20 }) knob: KnobKind;
-  @Column('varchar', { name: 'hot_side', length: 20 }) hotSide: HotSide;
+/** What a kitchen keeps, in the order that it was put there. */
+export interface Kept {
+  readonly kitchenId: string;
+  readonly position: number;
 }
+
+const keptTable = <Row extends object>(name: string, schema: Schema): EntitySchema<Row & Kept> =>
+  new EntitySchema<Row & Kept>({
+    name,
+    tableName: name,
+    columns: {
+      id: { type: 'uuid', primary: true },
+      kitchenId: { type: 'uuid', name: 'kitchen_id' },
+      position: { type: 'int' },
+      ...Object.fromEntries(Object.entries(schema).map(([key, field]) => [key, columnOf(key, field)])),
+    } as never,
+  });
+
+/** Dishes and ovens of a kitchen: their columns are the fields of core's schema. */
+export const DishEntity = keptTable<KitchenDish>('dish', kitchenDishSchema);
+export const OvenEntity = keptTable<KitchenOven>('oven', kitchenOvenSchema);

@@ -2,51 +2,27 @@ import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import type { KitchenDish, KitchenOven, KitchenResponse } from '@mardle/contract';
 import { KitchenDishRequest, KitchenOvenRequest } from '@mardle/contract';
-import { Repository } from 'typeorm';
 import { dishProblems } from '@mardle/core';
+import type { DeepPartial } from 'typeorm';
+import { Repository } from 'typeorm';
 import { invalid, notFound } from '../problems/problem.js';
+import type { Kept } from './kitchen.entities.js';
 import { DishEntity, KitchenEntity, OvenEntity } from './kitchen.entities.js';
 
 /** Until there are accounts there is one kitchen, and requests are for it. */
 export const THE_KITCHEN = '0a9e6f5e-4d3c-4b2a-9f18-57696b657266';
 
-const asDish = ({
-  id,
-  label,
-  shape,
-  topCm,
-  widthCm,
-  baseCm,
-  depthCm,
-  material,
-}: DishEntity): KitchenDish => ({
-  id,
-  label,
-  topCm,
-  baseCm,
-  depthCm,
-  material,
-  ...(shape === 'round' ? {} : { shape }),
-  ...(widthCm === null ? {} : { widthCm }),
-});
-
-const asOven = ({ id, label, kind, offsetC, warmUpMin, places, knob, hotSide }: OvenEntity): KitchenOven => ({
-  id,
-  label,
-  kind,
-  offsetC,
-  warmUpMin,
-  places,
-  knob,
-  hotSide,
-});
+/** A row as the contract says it: what was left out is not there. */
+function asSaid<Row extends object>({ kitchenId: _, position: __, ...row }: Row & Kept): Row {
+  return Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as Row;
+}
 
 @Injectable()
 export class KitchensService {
   constructor(
     @InjectRepository(KitchenEntity) private readonly kitchens: Repository<KitchenEntity>,
-    @InjectRepository(DishEntity) private readonly dishes: Repository<DishEntity>,
-    @InjectRepository(OvenEntity) private readonly ovens: Repository<OvenEntity>,
+    @InjectRepository(DishEntity) private readonly dishes: Repository<KitchenDish & Kept>,
+    @InjectRepository(OvenEntity) private readonly ovens: Repository<KitchenOven & Kept>,
   ) {}
 
   async current(): Promise<KitchenResponse> {
@@ -54,47 +30,19 @@ export class KitchensService {
     if (!kitchen) throw notFound('kitchen');
     const mine = { where: { kitchenId: kitchen.id }, order: { position: 'ASC', label: 'ASC' } } as const;
     const [dishes, ovens] = await Promise.all([this.dishes.find(mine), this.ovens.find(mine)]);
-    return { id: kitchen.id, name: kitchen.name, dishes: dishes.map(asDish), ovens: ovens.map(asOven) };
+    return { id: kitchen.id, name: kitchen.name, dishes: dishes.map(asSaid), ovens: ovens.map(asSaid) };
   }
 
   /** Keeps a dish whole, new or in place of what was kept before; sending it twice keeps it once. */
-  async keepDish(id: string, dish: KitchenDishRequest): Promise<KitchenDish> {
+  keepDish(id: string, dish: KitchenDishRequest): Promise<KitchenDish> {
     const problems = dishProblems(dish);
     if (problems.length > 0) throw invalid(problems);
-    const { label, topCm, baseCm, depthCm, material, shape = 'round', widthCm = null } = dish;
-    const position = await this.positionOf(this.dishes, id);
-    const row = {
-      id,
-      kitchenId: THE_KITCHEN,
-      position,
-      label,
-      topCm,
-      baseCm,
-      depthCm,
-      material,
-      shape,
-      widthCm,
-    };
-    return asDish(await this.dishes.save(row));
+    return this.keep<KitchenDish>(this.dishes, id, dish);
   }
 
   /** The same for an oven. */
-  async keepOven(id: string, oven: KitchenOvenRequest): Promise<KitchenOven> {
-    const { label, kind, offsetC, warmUpMin, places, knob = '5_c', hotSide = 'none' } = oven;
-    const position = await this.positionOf(this.ovens, id);
-    const row = {
-      id,
-      kitchenId: THE_KITCHEN,
-      position,
-      label,
-      kind,
-      offsetC,
-      warmUpMin,
-      places,
-      knob,
-      hotSide,
-    };
-    return asOven(await this.ovens.save(row));
+  keepOven(id: string, oven: KitchenOvenRequest): Promise<KitchenOven> {
+    return this.keep<KitchenOven>(this.ovens, id, oven);
   }
 
   /** Puts a dish or oven away; pies that were planned with it keep its measures. Asking twice is no error. */
@@ -104,9 +52,24 @@ export class KitchensService {
     else await this.ovens.delete(mine);
   }
 
+  /** What is left out is kept as null, so that it is not what an earlier row said. */
+  private async keep<Row extends { readonly id: string }>(
+    of: Repository<Row & Kept>,
+    id: string,
+    said: Omit<Row, 'id'>,
+  ): Promise<Row> {
+    const position = await this.positionOf(of, id);
+    const empty = of.metadata.columns
+      .filter(({ isNullable }) => isNullable)
+      .map(({ propertyName }) => [propertyName, null]);
+    const row = { ...Object.fromEntries(empty), ...said, id, kitchenId: THE_KITCHEN, position };
+    return asSaid<Row>((await of.save(row as DeepPartial<Row & Kept>)) as Row & Kept);
+  }
+
   /** Where it stands: where it stood, or after all others. */
-  private async positionOf(of: Repository<DishEntity> | Repository<OvenEntity>, id: string): Promise<number> {
-    const known = await of.findOneBy({ id, kitchenId: THE_KITCHEN });
-    return known?.position ?? (await of.countBy({ kitchenId: THE_KITCHEN }));
+  private async positionOf<Row extends Kept>(of: Repository<Row>, id: string): Promise<number> {
+    const mine = { kitchenId: THE_KITCHEN };
+    const known = await of.findOneBy({ id, ...mine } as never);
+    return known?.position ?? (await of.countBy(mine as never));
   }
 }

@@ -20,6 +20,7 @@ import { needsVersion } from '../problems/problem.js';
 import { ShapePipe } from '../problems/shape.pipe.js';
 import { UuidPipe } from '../problems/uuid.pipe.js';
 import { PiesService } from './pies.service.js';
+import { withUpgradedSpec } from './stored-spec.js';
 
 const pieId = new UuidPipe('pie');
 
@@ -48,7 +49,7 @@ export class PiesController {
   @ApiResponse({ status: 201, description: 'Made' })
   @ApiResponse({ status: 422, description: 'Problem document naming the fields' })
   async create(
-    @Body(new ShapePipe(NewPieRequest)) body: NewPieRequest,
+    @Body(new ShapePipe(NewPieRequest, withUpgradedSpec)) body: NewPieRequest,
     @Res({ passthrough: true }) response: Response,
   ): Promise<PieResponse> {
     return tagged(await this.pies.create(body), response);
@@ -92,7 +93,7 @@ export class PiesController {
   async save(
     @Param('id', pieId) id: string,
     @Headers('if-match') ifMatch: string | undefined,
-    @Body(new ShapePipe(SavePieRequest)) body: SavePieRequest,
+    @Body(new ShapePipe(SavePieRequest, withUpgradedSpec)) body: SavePieRequest,
     @Res({ passthrough: true }) response: Response,
   ): Promise<PieResponse> {
     return tagged(await this.pies.save(id, versionIn(ifMatch), body.spec), response);

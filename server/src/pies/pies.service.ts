@@ -1,23 +1,24 @@
 import { Injectable } from '@nestjs/common';
 import type { NewPieRequest, PieResponse, PieVersionResponse } from '@mardle/contract';
 import type { PieSpec } from '@mardle/core';
-import { builtInLarder, checkSpec, withOwnFruits } from '@mardle/core';
+import { checkSpec, larderOf } from '@mardle/core';
 import type { EntityManager } from 'typeorm';
 import { DataSource, IsNull } from 'typeorm';
 import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
 import { changedMeanwhile, invalid, notFound, taken } from '../problems/problem.js';
 import { PieEntity, PieVersionEntity } from './pie.entities.js';
+import { storedSpec } from './stored-spec.js';
 
 const response = (row: PieVersionEntity): PieResponse => ({
   id: row.pieId,
   version: row.version,
   savedAt: row.savedAt.toISOString(),
-  spec: row.spec,
+  spec: storedSpec(row.spec),
 });
 
 /** A spec that core cannot plan is not kept. */
 function refuseUnplannable(spec: PieSpec): void {
-  const problems = checkSpec(spec, withOwnFruits(builtInLarder, spec.ownFruits));
+  const problems = checkSpec(spec, larderOf(spec));
   if (problems.length > 0) throw invalid(problems);
 }
 

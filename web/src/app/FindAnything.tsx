@@ -42,7 +42,7 @@ export function FindAnything({ onClose }: { readonly onClose: () => void }) {
             name: `${label} pie`,
             filling: {
               ...starterSpec.filling,
-              fruits: [{ fruit: id, share: 1, state: 'fresh', ripeness: 0, cutSmall: false, peeled: true }],
+              fruits: [{ fruit: id, share: 1, state: 'fresh', ripeness: 0, cut: 'usual', peeled: true }],
             },
           })
           .then((pie) => navigate(`/pies/${pie.id}`))

@@ -1,6 +1,6 @@
 import type { PieResponse } from '@mardle/contract';
 import type { PiePlan, PieSpec } from '@mardle/core';
-import { care, showText } from '@mardle/core';
+import { careAt, showText } from '@mardle/core';
 import { Button, Group, Modal } from '@mantine/core';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -60,7 +60,7 @@ export function StartBake({ pie, spec, plan, changed, save, onClose }: StartBake
         label="Before you load"
         advice={[
           ...plan.advice.filter(({ level, station }) => level === 'danger' && station === 'oven'),
-          { ...care('spill_tray'), station: 'oven' },
+          ...careAt('oven', 'spill_tray'),
         ]}
       />
       {changed && <p>The pie is saved first, as a new version.</p>}

@@ -9,7 +9,7 @@ import { withKitchenFruits } from './kitchenFruits.js';
 import { Slip } from './Slip/Slip.js';
 import { SliceOnPlate } from './SliceOnPlate/SliceOnPlate.js';
 import { sliceShape } from './SliceOnPlate/shape.js';
-import { WeaveSteps } from './Weave/WeaveSteps.js';
+import { WeaveSteps } from './forms/lattice/weave/WeaveSteps.js';
 import { WorkLine } from './WorkLine/WorkLine.js';
 
 const filling = (part: Partial<typeof starterSpec.filling>): Partial<typeof starterSpec> => ({

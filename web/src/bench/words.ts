@@ -212,13 +212,3 @@ export const batchStops: readonly DialStop[] = [
   { value: 8, word: 'eight' },
   { value: 16, word: 'the day' },
 ];
-
-/** Forms as the baker thinks of them: what is under the fruit, then what is over it. */
-export const formGroups = [
-  {
-    label: 'In a dish, pastry under and over',
-    kinds: ['double_crust', 'lattice', 'cut_out', 'crumb_top', 'open_shell'],
-  },
-  { label: 'On a sheet', kinds: ['free_form', 'hand_pie'] },
-  { label: 'In a dish, nothing under', kinds: ['crisp', 'cobbler', 'buckle', 'upside_down'] },
-] as const;

@@ -1,6 +1,6 @@
 import { TextInput } from '@mantine/core';
 import type { KitchenDish } from '@mardle/contract';
-import { dishMaterials, dishProblems, measureDish, showText } from '@mardle/core';
+import { builtInLarder, dishProblems, measureDish, showText } from '@mardle/core';
 import { useState } from 'react';
 import { useKeepDish, useKitchen, useRemoveDish } from '../api/kitchen.js';
 import { DishFields } from '../bench/stations/shape/DishFields.js';
@@ -71,7 +71,7 @@ function DishForm({ dish, isNew, onGone }: DishFormProps) {
         <p>
           To the brim {showText(brimMl, 'mL', units)} of water; lined with pastry it takes{' '}
           {showText(netMl, 'mL', units)} of filling.{' '}
-          {dishMaterials.get(draft.material)?.brittle
+          {builtInLarder.materials.get(draft.material)?.brittle
             ? 'It can shatter: never from the freezer into a hot oven.'
             : ''}
         </p>

@@ -1,6 +1,6 @@
 import { Button, Group, NumberInput, Table } from '@mantine/core';
 import type { Fruit, OwnFruit, OwnFruitFigure } from '@mardle/core';
-import { builtInFruits, care, checkOwnFruit, ownFigureRows } from '@mardle/core';
+import { builtInFruits, careAt, checkOwnFruit, ownFigureRows } from '@mardle/core';
 import { useState } from 'react';
 import { useKeepFruit, useResetFruit } from '../api/larder.js';
 import { AdviceList } from '../kit/Advice.js';
@@ -42,7 +42,7 @@ export function FruitFigures({ fruit, own }: FruitFiguresProps) {
           ...(base.unsuited
             ? [{ id: 'unsuited', station: 'fruit' as const, level: 'danger' as const, text: base.unsuited }]
             : []),
-          ...base.hazards.map((hazard) => ({ ...care(hazard), station: 'fruit' as const })),
+          ...careAt('fruit', ...base.hazards),
         ]}
       />
       <Table verticalSpacing={3} fz="md">

@@ -2,7 +2,7 @@ import { Alert, Button, Group } from '@mantine/core';
 import { useEffect } from 'react';
 import { Link } from 'react-router';
 import type { Advice } from '@mardle/core';
-import { care } from '@mardle/core';
+import { careAt } from '@mardle/core';
 import { AdviceList } from '../kit/Advice.js';
 import { Failure } from '../kit/Failure.js';
 import { BakeCard } from './BakeCard.js';
@@ -53,7 +53,7 @@ function ovenAdvice(running: readonly BakeNow[]): Advice[] {
       ];
     },
   );
-  return [...clashes, ...(inside.length > 0 ? [{ ...care('steam'), station: 'oven' as const }] : [])];
+  return [...clashes, ...(inside.length > 0 ? careAt('oven', 'steam') : [])];
 }
 
 /** Running bakes, read from two metres: what is where, how long to the next touch, and the touch as one big button. */

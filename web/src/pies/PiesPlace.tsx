@@ -1,7 +1,6 @@
 import type { PieResponse } from '@mardle/contract';
-import { PieSpecRequest, checkShape } from '@mardle/contract';
 import type { PieSpec } from '@mardle/core';
-import { checkSpec, builtInLarder, draftPlan, showText, starterSpec, withOwnFruits } from '@mardle/core';
+import { draftPlan, readSpec, showText, starterSpec } from '@mardle/core';
 import { Alert, Button, FileButton, Group } from '@mantine/core';
 import { IconCopy, IconPlus, IconTrash, IconUpload } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
@@ -25,7 +24,7 @@ export function PiesPlace() {
   };
   const readFile = async (file: File | null): Promise<void> => {
     if (!file) return;
-    const read = readSpec(await file.text());
+    const read = readPie(await file.text());
     setBadFile(read.ok ? [] : read.problems);
     if (read.ok) await begin(read.spec);
   };
@@ -86,25 +85,22 @@ export function PiesPlace() {
   );
 }
 
-type ReadSpec =
+type ReadFile =
   | { readonly ok: true; readonly spec: PieSpec }
   | { readonly ok: false; readonly problems: readonly string[] };
 
-function readSpec(text: string): ReadSpec {
+/** A pie out of a file of any version. */
+function readPie(text: string): ReadFile {
   let plain: unknown;
   try {
     plain = JSON.parse(text);
   } catch {
     return { ok: false, problems: ['It is not JSON. Choose a file that “Save as a file” made.'] };
   }
-  const shape = checkShape(PieSpecRequest, plain);
-  if (!shape.ok)
-    return { ok: false, problems: shape.problems.map(({ message, remedy }) => `${message} ${remedy}`) };
-  const spec = plain as PieSpec;
-  const problems = checkSpec(spec, withOwnFruits(builtInLarder, spec.ownFruits));
-  if (problems.length > 0)
-    return { ok: false, problems: problems.map(({ message, remedy }) => `${message} ${remedy}`) };
-  return { ok: true, spec };
+  const read = readSpec(plain);
+  return read.ok
+    ? read
+    : { ok: false, problems: read.problems.map(({ message, remedy }) => `${message} ${remedy}`) };
 }
 
 interface PieCardProps {

@@ -1,4 +1,5 @@
 import type { PieSpec } from '@mardle/core';
+import { upgradeSpec } from '@mardle/core';
 
 /** Unsaved changes of a pie, kept in the browser until they are saved or thrown away. */
 export interface Draft {
@@ -19,7 +20,10 @@ export function keepDraft(pieId: string, draft: Draft): void {
 export function keptDraft(pieId: string): Draft | null {
   try {
     const text = localStorage.getItem(key(pieId));
-    return text ? (JSON.parse(text) as Draft) : null;
+    if (!text) return null;
+    const { basedOn, spec } = JSON.parse(text) as { readonly basedOn: number; readonly spec: unknown };
+    // It may hold a slip that is still to be corrected: brought forward, not judged.
+    return { basedOn, spec: upgradeSpec(spec) };
   } catch {
     return null;
   }

@@ -1,4 +1,4 @@
-import type { Bake, BakeSpec, OvenWork, PiePlan, PieSpec, Problem } from '@mardle/core';
+import type { Bake, BakeSpec, OvenWork, PiePlan, PieSpec, FieldProblem } from '@mardle/core';
 import { draftPlan, withBake } from '@mardle/core';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import { bakeInWorker, cancelBake } from '../workers/bake.js';
@@ -7,7 +7,7 @@ import { bakeInWorker, cancelBake } from '../workers/bake.js';
 export interface PlanNow {
   /** With the latest bake that fits it, a rough one while that is worked out, or none yet. */
   readonly plan: PiePlan | null;
-  readonly problems: readonly Problem[];
+  readonly problems: readonly FieldProblem[];
   /** Share done of the bake under way; null when none is. */
   readonly baking: number | null;
   /** The bake in the plan is a first rough answer. */

@@ -1,9 +1,9 @@
+import type { FillingSpec } from '../../spec/index.js';
 import type { Figure, Input } from '../../units/index.js';
 import { figure, from, given } from '../../units/index.js';
 import { boughtMassG } from '../batch.js';
 import { BAND_DEVIATIONS } from '../evidence.js';
 import type { Filling } from '../filling.js';
-import type { FillingSpec } from '../spec.js';
 import { CHOICE_SOURCE } from './source.js';
 
 /** Figures of the fruit itself. */

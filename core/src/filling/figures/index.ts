@@ -1,9 +1,9 @@
 import type { Larder } from '../../larder/index.js';
 import { solublePercent } from '../../larder/index.js';
+import type { FillingSpec } from '../../spec/index.js';
 import type { Figure } from '../../units/index.js';
 import { figure, from, given } from '../../units/index.js';
 import type { Filling } from '../filling.js';
-import type { FillingSpec } from '../spec.js';
 import { fruitFigures } from './fruit.js';
 import { ledgerFigures } from './ledger.js';
 import { preparationFigures } from './preparation.js';

@@ -1,8 +1,8 @@
 import type { Larder } from '../../larder/index.js';
+import type { FillingSpec } from '../../spec/index.js';
 import type { Figure } from '../../units/index.js';
 import { figure, from, given } from '../../units/index.js';
 import type { Filling } from '../filling.js';
-import type { FillingSpec } from '../spec.js';
 import { CHOICE_SOURCE } from './source.js';
 
 /** Figures of sweetness. */

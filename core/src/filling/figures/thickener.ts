@@ -1,9 +1,10 @@
 import type { Larder } from '../../larder/index.js';
+import type { FillingSpec } from '../../spec/index.js';
 import type { Figure } from '../../units/index.js';
 import { figure, from, given } from '../../units/index.js';
 import type { Filling } from '../filling.js';
+import { isBaked } from '../preparation.js';
 import { setTargets } from '../set.js';
-import type { FillingSpec } from '../spec.js';
 import { CHOICE_SOURCE, LEDGER_SOURCE } from './source.js';
 
 /** Figures of set and dose. */
@@ -14,7 +15,7 @@ export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: La
   return [
     figure({
       id: 'thickener.target',
-      label: `Set wanted: ${spec.preparation.kind === 'glaze' ? 'a glaze that binds' : setTargets[spec.set].label}`,
+      label: `Set wanted: ${isBaked(spec) ? setTargets[spec.set].label : 'a glaze that binds'}`,
       value: filling.target,
       unit: 'g/100 g',
       rule: 'Corn starch, or what is worth it, per 100 g of juice.',

@@ -1,15 +1,16 @@
-import type { HotSide } from '../../bake/index.js';
 import { colourTargets } from '../../bake/index.js';
-import { dishMaterials } from '../../larder/index.js';
-import type { Bake } from '../bake.js';
-import type { PieSpec } from '../spec.js';
-import type { Advice } from './advice.js';
-import { pick } from './advice.js';
+import type { Advice } from '../../forms/index.js';
+import { careAt } from '../../forms/index.js';
+import { rowOf } from '../../larder/index.js';
+import type { HotSide } from '../../spec/index.js';
+import type { BakedContext } from '../context.js';
 
 /** A top this much paler than asked is seen. Estimate. */
 const PALE_SHARE = 0.75;
 /** Filling that was done this long before it came out has boiled away more than it should. Estimate. */
 const LONG_DONE_MIN = 20;
+/** A glass or stoneware dish colder than this does not go into a hot oven, C. Common practice, no source. */
+const COLD_DISH_C = 12;
 
 const turnWords: Readonly<Record<HotSide, string>> = {
   none: 'half way round',
@@ -20,12 +21,10 @@ const turnWords: Readonly<Record<HotSide, string>> = {
 };
 
 /** What should be said about the oven. */
-export function bakeAdvice(spec: PieSpec, bake: Bake | null): Advice[] {
-  const material = dishMaterials.get(spec.dish.material);
+export function bakeAdvice({ spec, larder, bake }: BakedContext): Advice[] {
+  const { brittle } = rowOf(larder.materials, spec.dish.material);
   const advice: Advice[] = [];
-  if (material?.brittle && spec.bake.startC < 12) {
-    advice.push({ id: 'thermal_shock', station: 'oven', ...pick('thermal_shock') });
-  }
+  if (brittle && spec.bake.startC < COLD_DISH_C) advice.push(...careAt('oven', 'thermal_shock'));
   if (!bake) return advice;
   if (bake.doneMin === null) {
     advice.push({

@@ -1,61 +1,48 @@
-import type { Filling } from '../../filling/index.js';
-import type { Build } from '../../build/index.js';
-import { formTraits, isCrumbed, isWashed, usualCrumb } from '../../build/index.js';
-import type { Larder } from '../../larder/index.js';
-import { crumbs, topping, washes } from '../../larder/index.js';
-import type { PieSpec } from '../spec.js';
-import type { Advice, Station } from './advice.js';
-import { pick } from './advice.js';
+import type { Advice, BuiltContext } from '../../forms/index.js';
+import { careAt } from '../../forms/index.js';
+import type { CareId } from '../../larder/index.js';
+import { rowOf } from '../../larder/index.js';
+import type { PreparationKind } from '../../spec/index.js';
 
-/** Cautions where the work is. */
-export function careAdvice(spec: PieSpec, filling: Filling): Advice[] {
-  const hazards = new Set(filling.batch.fruits.flatMap(({ fruit }) => fruit.hazards));
-  const at = (station: Station, ...ids: string[]): Advice[] =>
-    ids.map((id) => ({ id, station, ...pick(id) }));
-  const unsuited = filling.batch.fruits.flatMap(({ fruit }): Advice[] =>
-    fruit.unsuited
-      ? [{ id: `unsuited.${fruit.id}`, station: 'fruit', level: 'danger', text: fruit.unsuited }]
-      : [],
+/** Cautions that a preparation brings. */
+const ofPreparation: Readonly<Record<PreparationKind, readonly CareId[]>> = {
+  raw: [],
+  weep: ['boiling_sugar'],
+  hold: ['boiling_sugar'],
+  stew: [],
+  glaze: ['keep_cold'],
+  saute: ['boiling_sugar', 'alcohol'],
+};
+
+/** Cautions where the work is; each is said once. */
+export function careAdvice({ spec, form, filling, larder }: BuiltContext): Advice[] {
+  const fruits = filling.batch.fruits.map(({ fruit }) => fruit);
+  const unsuited = fruits.flatMap(({ id, unsuited: why }): Advice[] =>
+    why ? [{ id: `unsuited.${id}`, station: 'fruit', level: 'danger', text: why }] : [],
   );
   const { kind } = spec.filling.preparation;
-  const { form } = spec;
-  return [
+  const bakedGlaze = kind === 'glaze' && !form.filledCold(spec.filling);
+  const all = [
     ...unsuited,
-    ...at('fruit', ...hazards),
-    ...at('fruit', 'wash_fruit', 'knife'),
-    ...(kind === 'weep' || kind === 'hold' || kind === 'saute' ? at('juice', 'boiling_sugar') : []),
-    ...(kind === 'saute' ? at('juice', 'alcohol') : []),
-    ...(kind === 'glaze'
-      ? at('juice', ...(form.kind === 'open_shell' ? [] : ['glaze_shell']), 'keep_cold')
-      : []),
-    ...(form.kind === 'upside_down' ? at('juice', 'boiling_sugar') : []),
-    ...(form.kind === 'upside_down' ? at('oven', 'hot_caramel') : []),
-    ...(form.kind === 'open_shell' ? at('oven', 'hot_weights') : []),
-    ...(spec.dish.material === 'cast_iron' ? at('oven', 'hot_handle') : []),
-    ...(spec.bake.beneath === 'hot_steel' ? at('oven', 'hot_steel') : []),
-    ...(contained(spec).includes('nuts') ? at('top', 'nuts') : []),
-    ...at('pastry', 'raw_dough'),
-    ...(form.kind === 'double_crust' || form.kind === 'upside_down' || form.kind === 'hand_pie'
-      ? at('top', 'steam')
-      : []),
-    ...at('oven', 'spill_tray', 'hot_dish', 'storage', 'selling'),
+    ...careAt('fruit', ...new Set(fruits.flatMap(({ hazards }) => hazards)), 'wash_fruit', 'knife'),
+    ...careAt('juice', ...(bakedGlaze ? (['glaze_shell'] as const) : []), ...ofPreparation[kind]),
+    ...form.care.flatMap(([station, ...ids]) => careAt(station, ...ids)),
+    ...(spec.dish.material === 'cast_iron' ? careAt('oven', 'hot_handle') : []),
+    ...(spec.bake.beneath === 'hot_steel' ? careAt('oven', 'hot_steel') : []),
+    ...(form.top.contains(spec.form, larder).includes('nuts') ? careAt('top', 'nuts') : []),
+    ...careAt('pastry', 'raw_dough'),
+    ...careAt('oven', 'spill_tray', 'hot_dish', 'storage', 'selling'),
   ];
-}
-
-/** What must be told about a topping that is not pastry. */
-function contained({ form }: PieSpec): readonly string[] {
-  if (isCrumbed(form.kind)) return crumbs.get((form.crumb ?? usualCrumb).school)?.contains ?? [];
-  if (form.kind === 'cobbler') return topping('scone').contains;
-  return form.kind === 'buckle' ? topping('batter').contains : [];
+  return [...new Map(all.map((advice) => [`${advice.station}.${advice.id}`, advice])).values()];
 }
 
 /** What eaters must be told: allergens of everything that goes in. */
-export function allergensOf(spec: PieSpec, filling: Filling, build: Build, larder: Larder): string[] {
-  const hasPastry = build.dough.massG > 0 || formTraits(spec.form.kind).lined;
+export function allergensOf({ spec, form, filling, build, larder }: BuiltContext): string[] {
+  const hasPastry = build.dough.massG > 0 || form.lined;
   const found = new Set<string>([
-    ...(hasPastry ? (larder.doughs.get(spec.pastry.dough)?.contains ?? []) : []),
-    ...(isWashed(spec.form.kind) ? (washes.get(spec.pastry.wash)?.contains ?? []) : []),
-    ...contained(spec),
+    ...(hasPastry ? rowOf(larder.doughs, spec.pastry.dough).contains : []),
+    ...(form.washed ? rowOf(larder.washes, spec.pastry.wash).contains : []),
+    ...form.top.contains(spec.form, larder),
     ...spec.filling.thickeners.flatMap(({ thickener }) => larder.thickeners.get(thickener)?.contains ?? []),
     ...(spec.filling.butterG > 0 ? ['milk'] : []),
     ...(filling.batch.fruits.some(({ fruit }) => fruit.hazards.includes('sulphite'))

@@ -1,3 +1,4 @@
+import type { Filling } from '../../filling/index.js';
 import {
   acidNeutralisedG,
   computeFilling,
@@ -7,39 +8,40 @@ import {
   gelatinisesAtC,
   GLUEY_G_PER_100G,
   HIGHEST_BRIX,
+  isBaked,
   setTargets,
 } from '../../filling/index.js';
-import type { Filling } from '../../filling/index.js';
-import type { Larder } from '../../larder/index.js';
-import type { Bake } from '../bake.js';
-import { isCooked } from '../body.js';
-import type { PieSpec } from '../spec.js';
+import type { Advice, BuiltContext, Quantity } from '../../forms/index.js';
+import { sentence } from '../../forms/index.js';
+import type { PieSpec } from '../../spec/index.js';
+import type { BakedContext } from '../context.js';
+import { isCooked } from '../pie-body.js';
 import { surroundings } from '../surroundings.js';
-import type { Advice, Quantity } from './advice.js';
-import { sentence } from './advice.js';
 
 const grams = (massG: number): Quantity => ({ value: massG, unit: 'g' });
 
 /** Draining as the other way out, in words; null when the same sums say that it would not be enough. */
-function drainingRemedy(spec: PieSpec, filling: Filling, larder: Larder): string | null {
+function drainingRemedy(context: BuiltContext): string | null {
+  const { spec, filling, larder } = context;
   if (spec.filling.preparation.kind !== 'raw') return null;
   const drained = {
     ...spec.filling,
     preparation: { kind: 'weep' as const, minutes: 45, boilToBrix: HIGHEST_BRIX },
   };
-  const { dose } = computeFilling(drained, filling.batch.massG, surroundings(spec), larder);
+  const { dose } = computeFilling(drained, filling.batch.massG, surroundings(context), larder);
   return dose.massG <= filling.thickenerG
     ? 'or let it weep 45 minutes, drain, and boil that juice down to a thick syrup'
     : null;
 }
 
-function setAdvice(spec: PieSpec, filling: Filling, larder: Larder): Advice[] {
-  if (spec.filling.preparation.kind === 'glaze') return [];
+function setAdvice(context: BuiltContext): Advice[] {
+  const { spec, filling } = context;
+  if (!isBaked(spec.filling)) return [];
   const wanted = setTargets[spec.filling.set];
   const short = filling.dose.massG - filling.thickenerG;
   const advice: Advice[] = [];
   if (short > Math.max(2, 0.12 * filling.dose.massG)) {
-    const other = drainingRemedy(spec, filling, larder);
+    const other = drainingRemedy(context);
     const held = spec.filling.set === 'clean_slice' ? 'a clean slice' : `“${wanted.label}”`;
     advice.push({
       id: 'too_runny',
@@ -64,7 +66,7 @@ function setAdvice(spec: PieSpec, filling: Filling, larder: Larder): Advice[] {
 const PECTIN_SETS_BRIX = 55;
 const PECTIN_SETS_PH = 3.4;
 
-function starchAdvice(spec: PieSpec, filling: Filling, larder: Larder): Advice[] {
+function starchAdvice({ spec, filling, larder }: BuiltContext): Advice[] {
   const rows = spec.filling.thickeners.flatMap(({ thickener }) => larder.thickeners.get(thickener) ?? []);
   const advice: Advice[] = [];
   if (spec.filling.set === 'in_the_hand' && rows.every((row) => row.stringy)) {
@@ -135,8 +137,8 @@ function testAdvice(spec: PieSpec, filling: Filling): Advice[] {
 }
 
 /** The coldest filling must pass the swelling of every starch in it, later in a sugary juice. */
-function swellingAdvice(spec: PieSpec, filling: Filling, bake: Bake | null, larder: Larder): Advice[] {
-  if (!bake || filling.thickenerG <= 0 || spec.filling.preparation.kind === 'glaze') return [];
+function swellingAdvice({ spec, filling, bake, larder }: BakedContext): Advice[] {
+  if (!bake || filling.thickenerG <= 0 || !isBaked(spec.filling)) return [];
   // What was boiled in the pan has swollen there.
   if (isCooked(spec)) return [];
   const reached = Math.max(...bake.readings.map(({ coldestC }) => coldestC), bake.atEnd.coldestC);
@@ -161,14 +163,9 @@ function swellingAdvice(spec: PieSpec, filling: Filling, bake: Bake | null, lard
 }
 
 /** What should be said about the filling. */
-export const fillingAdvice = (
-  spec: PieSpec,
-  filling: Filling,
-  bake: Bake | null,
-  larder: Larder,
-): Advice[] => [
-  ...setAdvice(spec, filling, larder),
-  ...starchAdvice(spec, filling, larder),
-  ...testAdvice(spec, filling),
-  ...swellingAdvice(spec, filling, bake, larder),
+export const fillingAdvice = (context: BakedContext): Advice[] => [
+  ...setAdvice(context),
+  ...starchAdvice(context),
+  ...testAdvice(context.spec, context.filling),
+  ...swellingAdvice(context),
 ];

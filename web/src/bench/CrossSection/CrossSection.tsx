@@ -11,7 +11,7 @@ import { halfWidthAt } from './geometry.js';
 import { BaseCrust, Holder } from './Holder.js';
 import type { PieView } from './section.js';
 import { sectionOf } from './section.js';
-import { TopLayer } from './TopLayer.js';
+import { viewOf } from '../forms/index.js';
 
 interface CrossSectionProps {
   readonly plan: PiePlan;
@@ -25,6 +25,7 @@ export function CrossSection({ plan, view }: CrossSectionProps) {
   const section = sectionOf(plan, view);
   const { profile, halfWidthCm: half, heightCm, edgeCm, moundCm } = section;
   const { build, spec } = plan;
+  const { SectionTop } = viewOf(spec.form.kind);
   const baked = view === 'baked';
   const say = (cm: number): string => showText(cm, 'cm', units);
   const sinksToCm = build.bakedEdgeCm + build.bakedMoundCm;
@@ -45,7 +46,7 @@ export function CrossSection({ plan, view }: CrossSectionProps) {
         colour={crustColour(browning?.baseBrowning)}
         rimColour={crustColour(browning?.topBrowning)}
       />
-      <TopLayer plan={plan} section={section} colour={crustColour(browning?.topBrowning)} />
+      <SectionTop plan={plan} section={section} colour={crustColour(browning?.topBrowning)} />
       <Holder section={section} sheetCm={spec.dish.topCm} />
       <Measure
         x1={-profile.topCm / 2}

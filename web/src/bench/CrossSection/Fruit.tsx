@@ -1,6 +1,7 @@
 import type { PiePlan } from '@mardle/core';
 import { useMemo } from 'react';
 import { fleshColour, juiceColour } from '../../kit/fruitColours.js';
+import { viewOf } from '../forms/index.js';
 import { batterColours } from './colours.js';
 import classes from './CrossSection.module.css';
 import { fillingPath, pieces, pieceSizeCm } from './geometry.js';
@@ -14,12 +15,12 @@ interface FruitProps {
 
 /** Pieces of fruit to their size, in air while raw, in juice or batter when baked. */
 export function Fruit({ plan, section, baked }: FruitProps) {
-  const { filling, build } = plan;
+  const { filling } = plan;
   const { profile, edgeCm, moundCm } = section;
   const crustCm = section.lined ? section.crustCm : 0;
   const shape = fillingPath(profile, crustCm, Math.max(edgeCm, crustCm + 0.05), moundCm);
   const first = filling.batch.fruits[0];
-  const isCut = first !== undefined && (first.fruit.piece === 'cut' || first.part.cutSmall);
+  const isCut = first !== undefined && (first.fruit.piece === 'cut' || first.part.cut === 'thin');
   const sizeCm = pieceSizeCm(first?.fruit.piecesPerKg ?? null, isCut);
   const heapCm = profile.depthCm + Math.max(moundCm, 1) + 1;
   const scattered = useMemo(() => pieces(profile.topCm, heapCm, sizeCm), [profile.topCm, heapCm, sizeCm]);
@@ -33,7 +34,7 @@ export function Fruit({ plan, section, baked }: FruitProps) {
     }
     return first?.fruit.id ?? '';
   };
-  const batter = build.top.kind === 'batter';
+  const batter = viewOf(plan.spec.form.kind).inBatter;
   const between = batter
     ? batterColours[baked ? 'baked' : 'raw']
     : baked

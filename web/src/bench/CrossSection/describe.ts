@@ -1,24 +1,13 @@
-import type { PiePlan, Top } from '@mardle/core';
-import { formTraits, setTargets } from '@mardle/core';
+import type { PiePlan } from '@mardle/core';
+import { formOf, setTargets } from '@mardle/core';
+import { viewOf } from '../forms/index.js';
 import { colourWord } from './colours.js';
 import type { PieView } from './section.js';
-
-const topWords: Readonly<Record<Top['kind'], string>> = {
-  lid: 'under a lid',
-  lattice: 'under a lattice',
-  cut_outs: 'under cut-out pieces',
-  crumb: 'under a crumb',
-  border: 'in a folded border',
-  open: 'open on top',
-  scones: 'under heaps of scone dough',
-  batter: 'in a batter',
-  parcel: 'folded in pastry',
-};
 
 /** What the drawing shows, for those who cannot see it. */
 export function describe(plan: PiePlan, view: PieView, say: (cm: number) => string): string {
   const { build, spec, filling, bake } = plan;
-  const { filled } = formTraits(spec.form.kind);
+  const { filled } = formOf(spec.form.kind);
   const { dish } = build.vessel;
   const place =
     filled === 'dish'
@@ -32,7 +21,7 @@ export function describe(plan: PiePlan, view: PieView, say: (cm: number) => stri
       build.rawMoundCm > 0.1
         ? `mounded ${say(build.rawMoundCm)} above the rim`
         : `up to ${say(build.rawEdgeCm)}`;
-    return `Cross-section as filled: ${place}; ${names} ${level} ${topWords[build.top.kind]}.`;
+    return `Cross-section as filled: ${place}; ${names} ${level} ${viewOf(spec.form.kind).covered}.`;
   }
   const colour = bake
     ? ` Top ${colourWord(bake.atEnd.topBrowning)}${build.base ? `, base ${colourWord(bake.atEnd.baseBrowning)}` : ''}.`

@@ -1,5 +1,6 @@
 import type { PiePlan } from '@mardle/core';
-import { formTraits } from '@mardle/core';
+import { formOf, topAs } from '@mardle/core';
+import { viewOf } from '../forms/index.js';
 import type { Profile } from './geometry.js';
 
 export type PieView = 'filled' | 'baked';
@@ -28,13 +29,12 @@ export interface Section {
 const MARGIN_CM = 4.6;
 
 export function sectionOf({ build, spec }: PiePlan, view: PieView): Section {
-  const { lined, filled } = formTraits(spec.form.kind);
+  const { lined, filled, leavesGap } = formOf(spec.form.kind);
   const profile = build.vessel.dish;
   const crustCm = spec.pastry.thicknessMm / 10;
   const raw = view === 'filled';
   const moundCm = raw ? build.rawMoundCm : build.bakedMoundCm;
-  const scones = build.top.kind === 'scones' ? 2.4 : 0;
-  const crumb = build.top.kind === 'crumb' ? build.top.crumb.thicknessCm : 0;
+  const standsCm = viewOf(spec.form.kind).standsCm(build);
   return {
     profile,
     filled,
@@ -43,9 +43,9 @@ export function sectionOf({ build, spec }: PiePlan, view: PieView): Section {
     rimCm: lined ? 1 : 0,
     edgeCm: raw ? build.rawEdgeCm : build.bakedEdgeCm,
     moundCm,
-    topRiseCm: build.top.kind === 'lid' && lined ? build.rawMoundCm : moundCm,
-    openCm: build.top.kind === 'border' ? build.top.freeForm.apertureCm : profile.topCm,
-    heightCm: profile.depthCm + Math.max(build.rawMoundCm, 0.4) + crustCm * 2 + scones + crumb + 2.1,
+    topRiseCm: leavesGap ? build.rawMoundCm : moundCm,
+    openCm: topAs('border', build.top)?.freeForm.apertureCm ?? profile.topCm,
+    heightCm: profile.depthCm + Math.max(build.rawMoundCm, 0.4) + crustCm * 2 + standsCm + 2.1,
     halfWidthCm: Math.max(profile.topCm / 2, filled === 'dish' ? 0 : 9) + MARGIN_CM,
   };
 }

@@ -7,7 +7,7 @@ import { pieces, pieceSizeCm } from '../CrossSection/geometry.js';
 import { setWords } from '../stations/juice/setWords.js';
 import classes from './SliceOnPlate.module.css';
 import { sliceShape } from './shape.js';
-import { SliceTop } from './SliceTop.js';
+import { viewOf } from '../forms/index.js';
 
 /** Half of the plate drawn, cm. */
 const PLATE_CM = 11;
@@ -17,7 +17,7 @@ export function SliceOnPlate({ plan }: { readonly plan: PiePlan }) {
   const units = useSettings((state) => state.units);
   const shape = sliceShape(plan);
   const { lengthCm, fillingCm, gapCm, crustCm, baseCm, rimCm, slump, puddleCm } = shape;
-  const { top } = plan.build;
+  const { SliceTop, inBatter } = viewOf(plan.spec.form.kind);
   const [first] = plan.filling.batch.fruits;
   const fruit = first?.fruit.id ?? '';
   const left = -lengthCm / 2;
@@ -26,7 +26,7 @@ export function SliceOnPlate({ plan }: { readonly plan: PiePlan }) {
   const highCm = baseCm + fillingCm;
   const face = `M${left} ${-baseCm}L${right + lean} ${-baseCm}Q${right + lean * 0.35} ${-baseCm - fillingCm * 0.5} ${right - lean * 0.25} ${-highCm + slump * fillingCm * 0.45}L${left} ${-highCm}Z`;
   const topY = -highCm - gapCm;
-  const inside = top.kind === 'batter' ? batterColours.baked : juiceColour(fruit);
+  const inside = inBatter ? batterColours.baked : juiceColour(fruit);
   const colour = plan.bake?.atEnd;
   const words = `The slice to expect: ${setWords(plan)}, ${plan.filling.run}${
     gapCm > 0 ? `; gap ${showText(gapCm, 'cm', units)} under the lid` : ''
@@ -83,7 +83,7 @@ export function SliceOnPlate({ plan }: { readonly plan: PiePlan }) {
             fill={crustColour(colour?.baseBrowning)}
           />
         )}
-        <SliceTop top={top} shape={shape} colour={crustColour(colour?.topBrowning)} />
+        <SliceTop plan={plan} shape={shape} colour={crustColour(colour?.topBrowning)} />
       </svg>
       <figcaption>{words}</figcaption>
     </figure>

@@ -1,5 +1,6 @@
 import type { PiePlan } from '@mardle/core';
-import { formTraits, gelStiffnessPa, runIndex } from '@mardle/core';
+import { formOf, gelStiffnessPa, runIndex } from '@mardle/core';
+import { viewOf } from '../forms/index.js';
 
 /** The slice to expect, in cm and shares, from computed numbers alone. */
 export interface SliceShape {
@@ -26,11 +27,11 @@ export function sliceShape({ build, filling, spec }: PiePlan): SliceShape {
   // A pie of firm fruit that gives little juice stands by its fruit, whatever the juice does.
   const juicy = Math.min(1, (filling.ledger.juiceG / filling.massG) * 1.6);
   const index = runIndex(filling.ledger.juiceG, filling.massG, filling.reached);
-  const { lined, filled } = formTraits(spec.form.kind);
+  const { lined, filled } = formOf(spec.form.kind);
   const crustCm = spec.pastry.thicknessMm / 10;
   const baseCm = lined ? crustCm : 0;
   // Batter stands whatever its fruit does.
-  const inBatter = build.top.kind === 'batter' ? 0.1 : 1;
+  const inBatter = viewOf(spec.form.kind).inBatter ? 0.1 : 1;
   return {
     lengthCm: build.vessel.dish.topCm / 2,
     fillingCm: Math.max(0.6, build.bakedEdgeCm + build.bakedMoundCm * 0.6 - baseCm),

@@ -1,5 +1,5 @@
 import { ActionIcon, Button, NumberInput, Select, Switch } from '@mantine/core';
-import type { FruitPart, FruitState, Larder, OwnFruit } from '@mardle/core';
+import type { FruitCut, FruitPart, FruitPiece, FruitState, Larder, OwnFruit } from '@mardle/core';
 import { builtInLarder, withOwnFruits } from '@mardle/core';
 import { IconPlus, IconX } from '@tabler/icons-react';
 import { useMemo } from 'react';
@@ -34,6 +34,22 @@ function wholeMassG(parts: readonly FruitPart[], i: number, preparedG: number): 
   const shares = parts.reduce((sum, { share }) => sum + share, 0);
   return Math.min(20000, Math.max(20, Math.round((preparedG * shares) / (parts[i]?.share ?? shares))));
 }
+
+const cuts: readonly { readonly value: FruitCut; readonly label: string; readonly note: string }[] = [
+  { value: 'thin', label: 'thin', note: 'about 3 mm' },
+  { value: 'usual', label: 'usual', note: '6 to 8 mm' },
+  { value: 'chunks', label: 'chunks', note: 'an inch' },
+  { value: 'halves', label: 'halves', note: 'or quarters' },
+];
+
+/** How a fruit of its kind may be cut: small fruit stays whole or is halved. */
+const cutsOf = (piece: FruitPiece): typeof cuts =>
+  piece === 'cut'
+    ? cuts
+    : [
+        { value: 'usual', label: 'whole', note: piece === 'opened' ? 'stoned' : 'in its skin' },
+        { value: 'thin', label: 'halved', note: 'gives more juice' },
+      ];
 
 interface FruitStationProps extends StationProps {
   readonly kitchenFruits: readonly OwnFruit[];
@@ -99,12 +115,13 @@ export function FruitStation({ spec, plan, kitchenFruits }: FruitStationProps) {
                 options={states}
                 onChange={(state) => set(i, { state })}
               />
+              <Choice<FruitCut>
+                label="Cut"
+                value={part.cut}
+                options={cutsOf(fruit?.piece ?? 'cut')}
+                onChange={(cut) => set(i, { cut, cutMm: undefined })}
+              />
               <div className={classes.row}>
-                <Switch
-                  label={fruit?.piece === 'cut' ? 'cut small' : 'halved'}
-                  checked={part.cutSmall}
-                  onChange={(event) => set(i, { cutSmall: event.currentTarget.checked })}
-                />
                 {fruit?.refuseUnpeeled != null && (
                   <Switch
                     label="peeled"
@@ -160,7 +177,7 @@ export function FruitStation({ spec, plan, kitchenFruits }: FruitStationProps) {
                     share: 1,
                     state: 'fresh',
                     ripeness: 0,
-                    cutSmall: false,
+                    cut: 'usual',
                     peeled: true,
                   },
                 ],

@@ -1,5 +1,5 @@
 import type { BaseSource, PieSpec } from '@mardle/core';
-import { baseSources, builtInDoughs, changeBase, formTraits, showText, usualHandPie } from '@mardle/core';
+import { baseSources, builtInLarder, changeBase, formOf, showText, usualHandPie } from '@mardle/core';
 import { useState } from 'react';
 import { Choice } from '../../kit/Choice/Choice.js';
 import { Dial } from '../../kit/Dial/Dial.js';
@@ -54,7 +54,7 @@ function ShellPart({ spec }: Pick<StationProps, 'spec'>) {
 /** Dough, how thin it is rolled, where the shell comes from, and how many pies it is mixed for. */
 export function PastryStation({ spec, plan }: StationProps) {
   const units = useSettings((state) => state.units);
-  const { lined, filled } = formTraits(spec.form.kind);
+  const { lined, filled } = formOf(spec.form.kind);
   const { pastry } = spec;
   const noDough = plan !== null && plan.build.dough.massG <= 0;
   const batch = pastry.batch ?? 1;
@@ -72,7 +72,7 @@ export function PastryStation({ spec, plan }: StationProps) {
           <Choice
             label="Dough"
             value={pastry.dough}
-            options={[...builtInDoughs.values()].map(({ id, label, butter }) => ({
+            options={[...builtInLarder.doughs.values()].map(({ id, label, butter }) => ({
               value: id,
               label,
               note: `${butter} butter to 100 flour`,

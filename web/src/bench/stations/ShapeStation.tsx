@@ -1,5 +1,5 @@
 import { Button } from '@mantine/core';
-import { formTraits } from '@mardle/core';
+import { formOf } from '@mardle/core';
 import { Fig } from '../../kit/Figure/Fig.js';
 import type { StationProps } from '../useBenchSpec.js';
 import { changeFilling } from '../useBenchSpec.js';
@@ -12,7 +12,7 @@ import classes from './stations.module.css';
 export function ShapeStation({ spec, plan }: StationProps) {
   const { filling } = spec;
   const figures = plan?.figures ?? {};
-  const { filled, lined } = formTraits(spec.form.kind);
+  const { filled, lined } = formOf(spec.form.kind);
   const place = {
     dish: lined ? 'Lined, it holds' : 'It takes',
     sheet: 'Folded, it holds',

@@ -1,46 +1,24 @@
 import { Switch } from '@mantine/core';
-import { isWashed, washes } from '@mardle/core';
-import type { FormKind } from '@mardle/core';
-import type { ComponentType } from 'react';
+import { builtInLarder, formOf } from '@mardle/core';
 import { Choice } from '../../kit/Choice/Choice.js';
 import type { StationProps } from '../useBenchSpec.js';
 import { changePastry } from '../useBenchSpec.js';
-import { CrumbPart } from './top/CrumbPart.js';
-import { CutOutPart } from './top/CutOutPart.js';
-import { FreeFormPart } from './top/FreeFormPart.js';
-import { HandPiePart } from './top/HandPiePart.js';
-import { LatticePart } from './top/LatticePart.js';
-import { BatterPart, OpenPart, SconePart, UpsideDownPart } from './top/PlainParts.js';
-import { VentsPart } from './top/VentsPart.js';
+import { viewOf } from '../forms/index.js';
 import classes from './stations.module.css';
-
-const parts: Readonly<Record<FormKind, ComponentType<StationProps>>> = {
-  double_crust: VentsPart,
-  lattice: LatticePart,
-  cut_out: CutOutPart,
-  crumb_top: CrumbPart,
-  free_form: FreeFormPart,
-  open_shell: OpenPart,
-  crisp: CrumbPart,
-  cobbler: SconePart,
-  buckle: BatterPart,
-  upside_down: UpsideDownPart,
-  hand_pie: HandPiePart,
-};
 
 /** What goes over the filling, by the form; then the wash of those that are pastry. */
 export function TopStation(props: StationProps) {
   const { spec } = props;
-  const Part = parts[spec.form.kind];
+  const { Controls } = viewOf(spec.form.kind);
   return (
     <div className={classes.station}>
-      <Part {...props} />
-      {isWashed(spec.form.kind) && (
+      <Controls {...props} />
+      {formOf(spec.form.kind).washed && (
         <>
           <Choice
             label="Wash"
             value={spec.pastry.wash}
-            options={[...washes.values()].map(({ id, label, effect }) => ({
+            options={[...builtInLarder.washes.values()].map(({ id, label, effect }) => ({
               value: id,
               label,
               note: effect,

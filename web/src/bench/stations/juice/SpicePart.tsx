@@ -1,4 +1,4 @@
-import { seasonings, showText } from '@mardle/core';
+import { builtInLarder, showText } from '@mardle/core';
 import { Dial } from '../../../kit/Dial/Dial.js';
 import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../useBenchSpec.js';
@@ -44,7 +44,7 @@ export function SpicePart({ spec, plan }: StationProps) {
         shown={showText(filling.bicarbonateG, 'g', units)}
         onChange={(bicarbonateG) => changeFilling({ bicarbonateG })}
       />
-      {[...seasonings.values()].map(({ id, label, gPerKg }) => {
+      {[...builtInLarder.seasonings.values()].map(({ id, label, gPerKg }) => {
         const massG = filling.seasonings.find(({ seasoning }) => seasoning === id)?.massG ?? 0;
         const usualG = gPerKg * fruitKg;
         return (

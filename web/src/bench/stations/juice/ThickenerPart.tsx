@@ -1,12 +1,12 @@
 import { ActionIcon, Button, NumberInput, Select } from '@mantine/core';
 import {
-  builtInLarder,
   builtInThickeners,
+  larderOf,
+  planContext,
   makeUpWith,
   showText,
   surroundings,
   swaps,
-  withOwnFruits,
 } from '@mardle/core';
 import { IconPlus, IconX } from '@tabler/icons-react';
 import { useMemo } from 'react';
@@ -31,7 +31,7 @@ export function ThickenerPart({ spec, plan }: StationProps) {
   const doses = useMemo(
     () =>
       fruitG > 0
-        ? swaps(filling, fruitG, surroundings(spec), withOwnFruits(builtInLarder, spec.ownFruits))
+        ? swaps(filling, fruitG, surroundings(planContext(spec)), larderOf(spec))
         : new Map<string, number>(),
     [filling, fruitG, spec],
   );
@@ -144,8 +144,8 @@ export function ThickenerPart({ spec, plan }: StationProps) {
                   { thickener: first, massG: short },
                   other,
                   filling,
-                  surroundings(spec),
-                  withOwnFruits(builtInLarder, spec.ownFruits),
+                  surroundings(planContext(spec)),
+                  larderOf(spec),
                 ),
                 thickenerMassG: null,
               })

@@ -46,13 +46,13 @@ export function BakeStrip({ bake, knob, figures }: BakeStripProps) {
   const windows = shown.map(
     ({ word, figure }) => `${word} between ${Math.round(figure.low)} and ${Math.round(figure.high)} minutes`,
   );
-  const touches = hands.map(({ at, word }) => `${word} at ${Math.round(at)} minutes`);
+  const interventions = hands.map(({ at, word }) => `${word} at ${Math.round(at)} minutes`);
   return (
     <svg
       className={classes.strip}
       viewBox={`0 0 ${WIDTH} ${66 + LANE * shown.length}`}
       role="img"
-      aria-label={`${[stagesSaid, ...touches, ...windows].join('; ')}.`}
+      aria-label={`${[stagesSaid, ...interventions, ...windows].join('; ')}.`}
     >
       {blocks.map(({ from, to, temp, className }) => (
         <g key={from}>

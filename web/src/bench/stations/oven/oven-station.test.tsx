@@ -80,7 +80,7 @@ describe('stages as bars', () => {
 });
 
 describe('the strip of time', () => {
-  it('says stages, touches and windows in words', () => {
+  it('says stages, interventions and windows in words', () => {
     renderInKitchen(<BakeStrip bake={own.bake!} knob={undefined} figures={own.figures} />);
     expect(
       screen.getByRole('img', {

@@ -1,5 +1,5 @@
 import { NumberInput, Table } from '@mantine/core';
-import { addDough, draftPlan, showText } from '@mardle/core';
+import { addDough, builtInLarder, draftPlan, showText } from '@mardle/core';
 import { useMemo, useState } from 'react';
 import { usePies } from '../../../api/pies.js';
 import { useSettings } from '../../../state/settings.js';
@@ -37,6 +37,7 @@ function DayTable({ dough }: { readonly dough: string }) {
       batch: plan.build.dough,
       count: counts[pie.id] ?? 0,
     })),
+    builtInLarder,
   );
   const g = (massG: number): string => showText(massG, 'g', units);
   if (doughs.length === 0) return <p>No saved pie takes dough. Save one first.</p>;

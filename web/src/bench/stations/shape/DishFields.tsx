@@ -1,5 +1,5 @@
 import type { DishShape, DishSpec } from '@mardle/core';
-import { baseFromWaterCm, dishMaterials, measureDish } from '@mardle/core';
+import { baseFromWaterCm, builtInLarder, measureDish } from '@mardle/core';
 import { useState } from 'react';
 import { Choice } from '../../../kit/Choice/Choice.js';
 import classes from '../stations.module.css';
@@ -83,7 +83,7 @@ export function DishFields({ dish, onChange }: DishFieldsProps) {
       <Choice
         label="Made of"
         value={dish.material}
-        options={[...dishMaterials.values()].map(({ id, label }) => ({ value: id, label }))}
+        options={[...builtInLarder.materials.values()].map(({ id, label }) => ({ value: id, label }))}
         onChange={(material) => set({ material })}
       />
       {noSuch && (

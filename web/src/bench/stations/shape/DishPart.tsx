@@ -1,5 +1,5 @@
 import type { DishSpec, PieSpec } from '@mardle/core';
-import { dishProblems, equivalents, formTraits, isSameDish, scaleToDish, showText } from '@mardle/core';
+import { dishProblems, equivalents, formOf, isSameDish, scaleToDish, showText } from '@mardle/core';
 import { useState } from 'react';
 import { useKitchen } from '../../../api/kitchen.js';
 import { Choice } from '../../../kit/Choice/Choice.js';
@@ -19,10 +19,10 @@ export function DishPart({ spec }: StationProps) {
   const units = useSettings((state) => state.units);
   const [before, setBefore] = useState<PieSpec | null>(null);
   const { dish } = spec;
-  const inDish = formTraits(spec.form.kind).filled === 'dish';
+  const inDish = formOf(spec.form.kind).filled === 'dish';
   const dishes = (kitchen?.dishes ?? []).filter(({ depthCm }) => depthCm > 2 === inDish);
   const same = dishes.find((own) => isSameDish(own, dish));
-  const fits = equivalents(spec.form, dish, dishes);
+  const fits = equivalents(formOf(spec.form.kind), spec.form, dish, dishes);
   const note = (own: DishSpec & { readonly id: string }): string => {
     const found = fits.find((one) => one.dish.id === own.id);
     const size = `${showText(own.topCm, 'cm', units)}${

@@ -1,11 +1,23 @@
 import type { FormKind, PieSpec } from '@mardle/core';
-import { changeForm, formTraits } from '@mardle/core';
+import { changeForm, formKinds, formOf } from '@mardle/core';
 import { useState } from 'react';
 import { useKitchen } from '../../../api/kitchen.js';
 import { Choice } from '../../../kit/Choice/Choice.js';
 import { changeSpec } from '../../useBenchSpec.js';
-import { formGroups } from '../../words.js';
 import classes from '../stations.module.css';
+
+/** Forms as the baker thinks of them: what is under the fruit, then what is over it. */
+const groups = [
+  { label: 'In a dish, pastry under and over', filled: ['dish'], lined: true },
+  { label: 'On a sheet', filled: ['sheet', 'parcel'], lined: true },
+  { label: 'In a dish, nothing under', filled: ['dish'], lined: false },
+] as const;
+
+const kindsIn = ({ filled, lined }: (typeof groups)[number]): FormKind[] =>
+  formKinds.filter((kind) => {
+    const form = formOf(kind);
+    return form.lined === lined && filled.some((way) => way === form.filled);
+  });
 
 /** Which form; a change keeps what still makes sense, and says what it changed. */
 export function FormPart({ spec }: { readonly spec: PieSpec }) {
@@ -24,12 +36,12 @@ export function FormPart({ spec }: { readonly spec: PieSpec }) {
   return (
     <>
       <div className={classes.row}>
-        {formGroups.map(({ label, kinds }) => (
+        {groups.map((group) => (
           <Choice<FormKind>
-            key={label}
-            label={label}
+            key={group.label}
+            label={group.label}
             value={spec.form.kind}
-            options={kinds.map((kind) => ({ value: kind, label: formTraits(kind).label }))}
+            options={kindsIn(group).map((kind) => ({ value: kind, label: formOf(kind).label }))}
             onChange={choose}
           />
         ))}

@@ -1,0 +1,273 @@
+import type { BakeSpec, Stage } from '../spec/index.js';
+import type { OtherSchedule, StageBands } from './bands.js';
+import type { PieBody } from './body.js';
+import { colourTargets } from './colour.js';
+import { constant } from './constants.js';
+import type { Cooling } from './cooling.js';
+import { coolDown } from './cooling.js';
+import type { HeatPicture } from './heat-picture.js';
+import { watchHeat } from './heat-picture.js';
+import type { MeshSize } from './mesh-size.js';
+import { meshSizes } from './mesh-size.js';
+import type { Paused } from './paused.js';
+import { finishNow } from './paused.js';
+import type { Reading } from './readings.js';
+import { findStages, SEARCH_SHARE } from './search.js';
+import type { BakeEvents, Interventions } from './simulate.js';
+import { doneMin, homeMin, noInterventions, simulateBake } from './simulate.js';
+
+/** All that the oven has to do for one pie. */
+export interface OvenWork {
+  readonly body: PieBody;
+  /** An empty shell to bake before. */
+  readonly blind: PieBody | null;
+  /** Minutes that weights stay in an empty shell. */
+  readonly weightsMin: number;
+  /** Minutes from the oven until it is turned out of its dish; null when it cools in it. */
+  readonly turnedOutMin: number | null;
+}
+
+/** A baked plan: the stages, what happens when, the curves, and the cooling. */
+export interface Bake {
+  readonly stages: readonly [Stage, Stage];
+  /** True when Mardle found the stages, false when the baker set them. */
+  readonly found: boolean;
+  /** Within which the pie comes out right, and what other pairs cost; null when the baker set the stages. */
+  readonly bands: StageBands | null;
+  readonly others: readonly OtherSchedule[];
+  readonly events: BakeEvents;
+  readonly doneMin: number | null;
+  readonly outMin: number;
+  readonly turnMin: number;
+  /** When the top is as dark as it should be and the filling still needs time. */
+  readonly foilMin: number | null;
+  readonly interventions: Interventions;
+  readonly atEnd: Reading;
+  readonly readings: readonly Reading[];
+  readonly cooling: Cooling;
+  /** The shell that was baked empty before. */
+  readonly blind: Bake | null;
+}
+
+const ROOM_C = 21;
+/** Foil is worth laying on when the top would end this far past its target, with more than a few minutes to go. */
+const FOIL_PAST_TARGET = 1.25;
+const FOIL_AIMS_AT = 1.1;
+const FOIL_WORTH_MIN = 6;
+/** Filling that foil holds back is given at most this much longer. */
+const MOST_LONGER_MIN = 40;
+const OTHERS_KEPT = 8;
+/** A second stage of a found bake is at least this long. Common practice, no source. */
+const SHORTEST_SECOND_MIN = 5;
+
+interface Baked {
+  readonly stages: readonly [Stage, Stage];
+  readonly interventions: Interventions;
+  readonly run: ReturnType<typeof simulateBake>;
+}
+
+const outOf = ([first, second]: readonly [Stage, Stage]): number => first.timeMin + second.timeMin;
+
+const turnAt = ([first, second]: readonly [Stage, Stage]): number =>
+  Math.round(first.timeMin + second.timeMin / 3);
+
+/** Doors opened for what hands do: turning, foil, weights. */
+const touchesFor = (turnMin: number, foilMin: number | null, weightsMin: number): Interventions => ({
+  foilMin,
+  weightsMin,
+  doorMin: [turnMin, ...(foilMin === null ? [] : [foilMin]), ...(weightsMin > 0 ? [weightsMin] : [])],
+});
+
+/**
+ * The search's stages, ended when the pie is home on this finer mesh: the last stage goes on or stops sooner. Looked for in
+ * the bake at hand first, then in a longer one.
+ */
+function untilHome(body: PieBody, baked: Baked, longer: () => Baked): readonly [Stage, Stage] {
+  const [first, second] = baked.stages;
+  const homeOf = ({ run, stages }: Baked): number | null => homeMin(run.events, body.done, outOf(stages));
+  const home = homeOf(baked) ?? homeOf(longer());
+  if (home === null) return baked.stages;
+  const single = first.tempC === second.tempC;
+  const least = single ? 0 : SHORTEST_SECOND_MIN;
+  return [first, { ...second, timeMin: Math.max(least, Math.ceil(home) - first.timeMin) }];
+}
+
+/** Bakes with the interventions; lays foil where the top would get too dark, and gives the filling the time that it costs. */
+function bakeWith(
+  body: PieBody,
+  bake: BakeSpec,
+  asked: readonly [Stage, Stage],
+  weightsMin: number,
+  size: MeshSize,
+): Baked {
+  const target = colourTargets[bake.colour].index;
+  const limit = Math.min(target * FOIL_PAST_TARGET, constant('tooDark') * 0.8);
+  const turnMin = turnAt(asked);
+  let stages = asked;
+  const run = (foilMin: number | null): Baked => {
+    const interventions = touchesFor(turnMin, foilMin, weightsMin);
+    return { stages, interventions, run: simulateBake(body, bake, stages, size, interventions) };
+  };
+  let baked = run(null);
+  if (bake.stages === null) {
+    stages = untilHome(body, baked, () => {
+      const [first, second] = asked;
+      stages = [first, { ...second, timeMin: second.timeMin + MOST_LONGER_MIN }];
+      return run(null);
+    });
+    if (outOf(stages) !== outOf(asked)) baked = run(null);
+  }
+  if (!body.filling) return baked;
+  const passes = baked.run.readings.find((reading) => reading.topBrowning >= limit);
+  if (!passes || passes.timeMin > outOf(stages) - FOIL_WORTH_MIN) return baked;
+  // Between the first colour and the limit lies the moment from which foil ends the bake at its colour.
+  let early = baked.run.readings.find((reading) => reading.topBrowning >= 0.3 * target)?.timeMin ?? 0;
+  let late = passes.timeMin;
+  for (let round = 0; round < 4; round++) {
+    const middle = Math.round((early + late) / 2);
+    if (middle === Math.round(early)) break;
+    const tried = run(middle);
+    if ((tried.run.readings.at(-1)?.topBrowning ?? 0) > target * FOIL_AIMS_AT) late = middle;
+    else early = middle;
+  }
+  const foilMin = Math.round(early);
+  baked = run(foilMin);
+  const done = doneMin(baked.run.events, body.done);
+  if (bake.stages === null && (done === null || done > outOf(stages))) {
+    const [first, second] = stages;
+    stages = [first, { ...second, timeMin: second.timeMin + MOST_LONGER_MIN }];
+    const longer = run(foilMin);
+    const later = doneMin(longer.run.events, body.done);
+    const enough = later === null ? MOST_LONGER_MIN : Math.max(0, Math.ceil(later) - outOf(asked));
+    stages = [first, { ...second, timeMin: second.timeMin + enough }];
+    baked = run(foilMin);
+  }
+  return baked;
+}
+
+/** Finds the stages if the baker set none, bakes, cools; pauses often. Null when no setting gets the pie done. */
+function* bakeOne(
+  body: PieBody,
+  bake: BakeSpec,
+  weightsMin: number,
+  size: MeshSize,
+  outAfterMin: number | null = null,
+): Paused<Bake | null> {
+  const weighted = { ...noInterventions, weightsMin };
+  const found = bake.stages ? null : yield* findStages(body, bake, { interventions: weighted });
+  const asked = bake.stages ?? found?.stages;
+  if (!asked) return null;
+  yield SEARCH_SHARE;
+  const { stages, interventions, run } = bakeWith(body, bake, asked, weightsMin, size);
+  yield 0.95;
+  const atEnd = run.readings.at(-1);
+  if (!atEnd) return null;
+  const { events } = run;
+  return {
+    stages,
+    found: found !== null,
+    bands: found?.bands ?? null,
+    others: found?.others.slice(0, OTHERS_KEPT) ?? [],
+    events,
+    doneMin: doneMin(events, body.done),
+    outMin: outOf(stages),
+    turnMin: turnAt(asked),
+    foilMin: interventions.foilMin,
+    interventions,
+    atEnd,
+    readings: run.readings.filter((_, i) => i % 2 === 0),
+    cooling: coolDown(run.run, { roomC: ROOM_C, outAfterMin }),
+    blind: null,
+  };
+}
+
+/** A blind-baked shell is baked at one temperature to a pale gold: it goes back in with its filling. Common practice, no source. */
+const blindSpec = (bake: BakeSpec): BakeSpec => ({
+  ...bake,
+  colour: 'straw',
+  singleStage: true,
+  stages: null,
+});
+
+/** The whole of a pie's oven work. Pauses often; null when no setting gets it done. */
+export function* bakeSteps(
+  work: OvenWork,
+  bake: BakeSpec,
+  size: MeshSize = meshSizes.usual,
+): Paused<Bake | null> {
+  const blind = work.blind ? yield* bakeOne(work.blind, blindSpec(bake), work.weightsMin, size) : null;
+  const spec = work.body.filling || bake.stages ? bake : { ...bake, singleStage: true };
+  const main = yield* bakeOne(
+    work.body,
+    spec,
+    work.body.filling ? 0 : work.weightsMin,
+    size,
+    work.turnedOutMin,
+  );
+  return main && { ...main, blind };
+}
+
+/** The same at one go. */
+export const bakeWork = (work: OvenWork, bake: BakeSpec): Bake | null => finishNow(bakeSteps(work, bake));
+
+/**
+ * A first answer in some tens of milliseconds, for a dial that is being turned: the stages of the bake before, on the coarse
+ * mesh. Within a few percent of the whole answer at these stages; other stages may suit the changed pie better.
+ */
+export function roughBake({ body, turnedOutMin }: OvenWork, bake: BakeSpec, before: Bake): Bake | null {
+  const stages = bake.stages ?? before.stages;
+  const interventions = touchesFor(
+    turnAt(stages),
+    before.foilMin,
+    body.filling ? 0 : before.interventions.weightsMin,
+  );
+  const { readings, events, run } = simulateBake(body, bake, stages, meshSizes.coarse, interventions);
+  const atEnd = readings.at(-1);
+  if (!atEnd) return null;
+  return {
+    ...before,
+    stages,
+    events,
+    doneMin: doneMin(events, body.done),
+    outMin: outOf(stages),
+    turnMin: turnAt(stages),
+    interventions,
+    atEnd,
+    readings: readings.filter((_, i) => i % 2 === 0),
+    cooling: coolDown(run, { roomC: ROOM_C, outAfterMin: turnedOutMin }),
+  };
+}
+
+/**
+ * The baker's own two temperatures with the times that suit this pie: what mends a recipe for another oven. Null when they
+ * never get it done.
+ */
+export function* mendSteps({ body }: OvenWork, bake: BakeSpec): Paused<readonly [Stage, Stage] | null> {
+  if (!bake.stages) return null;
+  const [first, second] = bake.stages;
+  const keep = { firstC: first.tempC, secondC: second.tempC };
+  const found = yield* findStages(body, { ...bake, stages: null, singleStage: false }, { keep });
+  return found?.stages ?? null;
+}
+
+/** The stages that the other kind of oven would want for the same pie; null when it cannot bake it. */
+export function* otherKindSteps({ body }: OvenWork, bake: BakeSpec): Paused<readonly [Stage, Stage] | null> {
+  const kind = bake.oven.kind === 'fan' ? 'still' : 'fan';
+  const spec: BakeSpec = { ...bake, oven: { ...bake.oven, kind, offsetC: 0 }, stages: null };
+  const found = yield* findStages(body, spec);
+  return found?.stages ?? null;
+}
+
+/** A frame each this many minutes. */
+const FRAME_MIN = 1;
+
+/** The bake once more with its interventions, every minute kept as a picture of the cut pie. */
+export function heatPicture(
+  { body }: OvenWork,
+  bake: BakeSpec,
+  { stages, interventions }: Bake,
+): HeatPicture {
+  const watched = watchHeat(FRAME_MIN);
+  simulateBake(body, bake, stages, meshSizes.usual, interventions, watched.see);
+  return watched.picture();
+}

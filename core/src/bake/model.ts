@@ -1,0 +1,126 @@
+import type { FillingBody, PieBody } from './body.js';
+import { constant } from './constants.js';
+import type { CrustTable } from './crust.js';
+import { crustTable } from './crust.js';
+import type { RateTable } from './kinetics.js';
+import { dryBrowningRate, rateTable, softeningRate, starchRate } from './kinetics.js';
+import type { Mesh } from './mesh.js';
+import { cellKinds } from './mesh.js';
+import { conductivity, density, withAir } from './properties.js';
+import { boilingC } from './water.js';
+
+/** What surrounds the pie in one step. */
+export interface BoundaryConditions {
+  readonly airC: number;
+  /** What faces looking up, down and aside see. */
+  readonly radiantC: readonly [up: number, down: number, aside: number];
+  /** For faces that look up, down and aside. */
+  readonly convectionWM2K: readonly [up: number, down: number, aside: number];
+  readonly vapourPa: number;
+  /** Foil or weights over the top: share of the convection and emissivity that they leave; 1 and 1 when bare. */
+  readonly cover: { readonly share: number; readonly emissivity: number };
+}
+
+/** Nothing lies over the pie. */
+export const bareTop: BoundaryConditions['cover'] = { share: 1, emissivity: 1 };
+
+/** Surroundings that are alike all round. */
+export const evenSurroundings = (
+  tempC: number,
+  convectionWM2K: number,
+  vapourPa: number,
+  radiantC = tempC,
+): BoundaryConditions => ({
+  airC: tempC,
+  radiantC: [radiantC, radiantC, radiantC],
+  convectionWM2K: [convectionWM2K, convectionWM2K, convectionWM2K],
+  vapourPa,
+  cover: bareTop,
+});
+
+/** What a step needs beside the mesh, computed once for a pie; with room to work in, so that a step makes no garbage. */
+export interface BakeModel {
+  readonly mesh: Mesh;
+  readonly body: PieBody;
+  readonly crust: CrustTable;
+  readonly fillingBoilsC: number;
+  readonly fillingActivity: number;
+  readonly fillingK: number;
+  readonly swelling: RateTable;
+  readonly softening: RateTable;
+  readonly browning: RateTable;
+  readonly work: Work;
+}
+
+/** Scratch arrays of a step: over cells, over places in lines, over faces. */
+interface Work {
+  readonly conductivity: Float64Array;
+  readonly capacity: Float64Array;
+  readonly conductance: { readonly upward: Float64Array; readonly outward: Float64Array };
+  readonly outerG: Float64Array;
+  readonly outerW: Float64Array;
+  readonly solved: Float64Array;
+  readonly upper: Float64Array;
+  readonly right: Float64Array;
+  readonly faceG: Float64Array;
+  readonly faceW: Float64Array;
+  readonly faceDries: Float64Array;
+  readonly faceDriesPerK: Float64Array;
+}
+
+/** Share of air in a filling that fills its room: what its mass, at the density of its stuff, leaves of the volume. */
+function airShare(mesh: Mesh, { massKg, composition }: FillingBody): number {
+  let volumeM3 = 0;
+  for (let i = 0; i < mesh.kind.length; i++) {
+    if (mesh.kind[i] === cellKinds.filling) volumeM3 += mesh.volumeM3[i]!;
+  }
+  return Math.min(MOST_AIR, Math.max(LEAST_AIR, 1 - massKg / (density(composition, 60) * volumeM3)));
+}
+
+/** Some air stays in any heap of fruit; more than this is no longer a filling. Estimates. */
+const LEAST_AIR = 0.04;
+const MOST_AIR = 0.6;
+const WATER_KG_MOL = 0.018015;
+const GELATINE_LIKE_C = 70;
+
+function makeWork(mesh: Mesh): Work {
+  const cells = mesh.kind.length;
+  const places = Math.max(mesh.upward.cell.length, mesh.outward.cell.length);
+  const faces = Math.max(mesh.ends.cell.length, mesh.sides.cell.length);
+  const array = (length: number): Float64Array => new Float64Array(length);
+  return {
+    conductivity: array(cells),
+    capacity: array(cells),
+    conductance: { upward: array(places), outward: array(places) },
+    outerG: array(cells),
+    outerW: array(cells),
+    solved: array(cells),
+    upper: array(places),
+    right: array(places),
+    faceG: array(faces),
+    faceW: array(faces),
+    faceDries: array(faces),
+    faceDriesPerK: array(faces),
+  };
+}
+
+export function bakeModel(mesh: Mesh, body: PieBody, pressurePa: number): BakeModel {
+  const { filling } = body;
+  const activity = 1 / (1 + WATER_KG_MOL * (filling?.molality ?? 0));
+  return {
+    mesh,
+    body,
+    crust: crustTable(pressurePa),
+    fillingBoilsC: boilingC(pressurePa, activity),
+    fillingActivity: activity,
+    fillingK: filling
+      ? withAir(conductivity(filling.composition, 60), airShare(mesh, filling))
+      : constant('crustKWet'),
+    swelling: rateTable((tempC) =>
+      starchRate(tempC, body.starchSwellsC || GELATINE_LIKE_C, filling?.syrupShare ?? 0),
+    ),
+    softening: rateTable((tempC) => softeningRate(tempC, body.softening)),
+    browning: rateTable((tempC) => dryBrowningRate(tempC, body.browning)),
+    work: makeWork(mesh),
+  };
+}

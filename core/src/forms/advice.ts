@@ -1,0 +1,58 @@
+import type { CareId, CareLevel } from '../larder/index.js';
+import { cautions } from '../larder/index.js';
+import type { Unit, UnitSystem } from '../units/index.js';
+import { showText } from '../units/index.js';
+
+/** The stations of a pie's bench, in the order of work. */
+export const stations = ['shape', 'fruit', 'juice', 'pastry', 'top', 'oven'] as const;
+export type Station = (typeof stations)[number];
+
+/** Something to say where the work is: `good` needs nothing, `watch` wants a look, `danger` hurts. */
+export interface Advice {
+  readonly id: string;
+  readonly station: Station;
+  readonly level: 'good' | CareLevel;
+  /** In metric words. */
+  readonly text: string;
+  /** The same with {0}, {1} where quantities stand, for other units. */
+  readonly template?: string;
+  readonly quantities?: readonly Quantity[];
+}
+
+/** A quantity inside a sentence. */
+export interface Quantity {
+  readonly value: number;
+  readonly unit: Unit;
+}
+
+const fill = (template: string, quantities: readonly Quantity[], system: UnitSystem): string =>
+  template.replace(/\{(\d)\}/g, (_, i: string) => {
+    const quantity = quantities[Number(i)];
+    return quantity ? showText(quantity.value, quantity.unit, system) : '';
+  });
+
+/** A sentence with quantities in it, in metric words and ready for others. */
+export const sentence = (
+  template: string,
+  ...quantities: readonly Quantity[]
+): Pick<Advice, 'text' | 'template' | 'quantities'> => ({
+  text: fill(template, quantities, 'metric'),
+  template,
+  quantities,
+});
+
+/** An advice in the words of a system of units. */
+export const adviceText = ({ text, template, quantities }: Advice, system: UnitSystem): string =>
+  template && quantities ? fill(template, quantities, system) : text;
+
+/** Something to watch, in words without quantities. */
+export const watch = (id: string, station: Station, text: string): Advice => ({
+  id,
+  station,
+  level: 'watch',
+  text,
+});
+
+/** Cautions of the larder, said at a station. */
+export const careAt = (station: Station, ...ids: readonly CareId[]): Advice[] =>
+  ids.map((id) => ({ id, station, ...cautions[id] }));

@@ -1,0 +1,50 @@
+import type { TopOf } from '../../build/index.js';
+import { areaCm2, topOutline, toppingBatch, toppingComposition } from '../../build/index.js';
+import { rowOf } from '../../larder/index.js';
+import { usualCobbler } from '../../spec/index.js';
+import type { Form, TopRules } from '../form.js';
+import { bareDish, TOPPING_MIN } from '../shared/in-a-dish.js';
+import { openFigure, plainTop, softBody, toppingFigures } from '../shared/pastry-top.js';
+import { toppingLines } from '../shared/topping.js';
+
+/** Fruit may fill so much of the dish: scones rise over it. Estimate. */
+const ROOM = 0.7;
+/** Scone dough lies this heavy where it lies, g/cm2; raw kg/m3. Estimates. */
+const SCONE_G_PER_CM2 = 0.9;
+const SCONE_KG_M3 = 1000;
+
+const sconeTop: TopRules<TopOf<'scones'>> = {
+  ...plainTop,
+  evaporates: ({ openShare }) => 0.15 + 0.7 * openShare,
+  browning: (_top, { larder }) => rowOf(larder.toppings, 'scone').browning,
+  body: (top, { dish }, beside) => {
+    const coveredM2 = (dish.topAreaCm2 * (1 - top.openShare)) / 1e4;
+    const thicknessM = top.scones.massG / 1000 / SCONE_KG_M3 / coveredM2;
+    return softBody(top, beside, toppingComposition(top.scones), SCONE_KG_M3, thicknessM);
+  },
+  figures: (top, { pastry }) => [
+    ...toppingFigures(pastry, top.scones.massG, 'Scone dough', '.9 g for a cm2 of the top that it covers.'),
+    openFigure(top, 'What the scones leave: steam and juice come up between them.'),
+  ],
+  slipLines: ({ scones }, larder) => toppingLines(rowOf(larder.toppings, 'scone'), scones),
+  contains: (_form, larder) => rowOf(larder.toppings, 'scone').contains,
+};
+
+export const cobbler: Form = {
+  ...bareDish(ROOM),
+  kind: 'cobbler',
+  label: 'cobbler',
+  topWork: 'Drop the scone dough in heaps',
+  topMin: 8,
+  toppingMin: TOPPING_MIN,
+  makeTop: ({ form, dish, larder }) => {
+    const { cover } = form.cobbler ?? usualCobbler;
+    const massG = SCONE_G_PER_CM2 * cover * areaCm2(topOutline(dish));
+    return {
+      kind: 'scones',
+      scones: toppingBatch(rowOf(larder.toppings, 'scone'), massG),
+      openShare: 1 - cover,
+    };
+  },
+  top: sconeTop,
+};

@@ -1,0 +1,15 @@
+import type { Form } from '../form.js';
+import { crumbTop as top, strewCrumb } from '../shared/crumb.js';
+import { linedDish, TOPPING_MIN } from '../shared/in-a-dish.js';
+
+export const crumbTop: Form = {
+  ...linedDish,
+  kind: 'crumb_top',
+  label: 'crumb top',
+  washed: false,
+  topWork: 'Strew the crumb, loose, to the edge',
+  topMin: 6,
+  toppingMin: TOPPING_MIN,
+  makeTop: strewCrumb,
+  top,
+};

@@ -1,0 +1,91 @@
+import type { TopOf } from '../../build/index.js';
+import { doughOverG, latticeCover } from '../../build/index.js';
+import { figure, from, given } from '../../units/index.js';
+import { watch } from '../advice.js';
+import type { TopRules } from '../form.js';
+import { laidBody, pastryTop } from '../shared/pastry-top.js';
+import { latticeOver, stripSheet } from './templates.js';
+
+/** Strips, woven or laid. */
+export const latticeTop: TopRules<TopOf<'lattice'>> = {
+  ...pastryTop,
+  doughG: ({ lattice }) => lattice.massG,
+  liesG: ({ lattice: { sheetCm } }, pastry) =>
+    doughOverG(sheetCm.lengthCm * sheetCm.widthCm, pastry.thicknessMm) * (1 - sheetCm.wasteShare),
+  body: (top, _build, beside) => {
+    const { cover, layers } = latticeCover(top.lattice);
+    return { ...laidBody(top, beside, layers), cover };
+  },
+  figures: ({ lattice }, { dish, pastry }) => [
+    figure({
+      id: 'lattice.gap',
+      label: 'Gap between strips',
+      value: lattice.gapCm,
+      unit: 'cm',
+      spread: 0.1,
+      rule: 'What the strips’ widths leave of the top, shared out evenly.',
+      inputs: [
+        given('across the top', dish.topCm, 'cm'),
+        given('strip', lattice.long[0]?.widthCm ?? 0, 'cm'),
+      ],
+      source: 'geometry',
+    }),
+    figure({
+      id: 'lattice.open',
+      label: 'Top that stays open',
+      value: 100 * lattice.openShare,
+      unit: 'percent',
+      spread: 0.05,
+      rule: 'Share left open by the strips of one way, times that of the other, at any angle.',
+      inputs: from('lattice.gap'),
+      source: 'geometry',
+    }),
+    figure({
+      id: 'lattice.longest',
+      label: 'Longest strip',
+      value: lattice.sheetCm.lengthCm,
+      unit: 'cm',
+      spread: 0.03,
+      rule: 'Chord of the top under the strip’s nearer edge, and 1.7 cm over the rim at each end.',
+      inputs: [given('across the top', dish.topCm, 'cm')],
+      source: 'geometry',
+    }),
+    figure({
+      id: 'lattice.sheet_width',
+      label: 'Sheet to cut the strips from, width',
+      value: lattice.sheetCm.widthCm,
+      unit: 'cm',
+      spread: 0.03,
+      rule: 'All strips of both ways side by side, short ones end to end in one lane.',
+      inputs: [
+        given('strips along', lattice.long.length, 'count'),
+        given('strips across', lattice.cross.length, 'count'),
+      ],
+      source: 'geometry',
+    }),
+    figure({
+      id: 'pastry.top_mass',
+      label: 'Dough for the strips',
+      value: lattice.massG,
+      unit: 'g',
+      spread: 0.05,
+      rule: 'Sheet x thickness x 1.14 g/cm3, and 5 % for the ends.',
+      inputs: [
+        ...from('lattice.longest', 'lattice.sheet_width'),
+        given('thickness', pastry.thicknessMm, 'mm'),
+      ],
+      source: 'our estimate',
+    }),
+  ],
+  templates: ({ lattice }, dishTop, say) => [latticeOver(lattice, dishTop, say), stripSheet(lattice, say)],
+  advice: ({ lattice }, { spec }) =>
+    lattice.style === 'straight' && lattice.gapCm < (2 * spec.pastry.thicknessMm) / 10
+      ? [
+          watch(
+            'too_tight',
+            'top',
+            'The strips lie too close to weave: leave two thicknesses of pastry between them. Fewer or narrower strips.',
+          ),
+        ]
+      : [],
+};

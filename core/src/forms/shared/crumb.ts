@@ -1,0 +1,122 @@
+import type { TopOf } from '../../build/index.js';
+import {
+  areaCm2,
+  crumbBatch,
+  crumbComposition,
+  equalDiscCm,
+  lumpGaps,
+  topOutline,
+} from '../../build/index.js';
+import { crumbTraits, cupG, rowOf } from '../../larder/index.js';
+import { usualCrumb } from '../../spec/index.js';
+import { figure, from } from '../../units/index.js';
+import { sentence, watch } from '../advice.js';
+import type { TopOn, TopRules } from '../form.js';
+import type { SlipLine } from '../slip-line.js';
+import { inCupsMl } from '../slip-line.js';
+import { crumbVented, plainTop, PRACTICE, softBody } from './pastry-top.js';
+
+/** Fruit that lies bare under a crumb burns before the crumb is done. Estimate of how much is too much. */
+const BARE_FRUIT_SHARE = 0.08;
+const THIN_COVER = 0.85;
+
+/** A crumb over the whole top and its mound. */
+export function strewCrumb({ form, dish, moundCm, larder }: TopOn): TopOf<'crumb'> {
+  const outline = topOutline(dish);
+  const { school, cover, lumpCm } = form.crumb ?? usualCrumb;
+  // A cap's surface is larger than its disc by (H/a)^2.
+  const surface = areaCm2(outline) * (1 + (moundCm / (equalDiscCm(outline) / 2)) ** 2);
+  const crumb = crumbBatch(rowOf(larder.crumbs, school), surface, cover);
+  return { kind: 'crumb', crumb, openShare: lumpCm === undefined ? 0 : lumpGaps(lumpCm, crumb.thicknessCm) };
+}
+
+const line = (id: string, label: string, massG: number, perCupG: number): SlipLine => ({
+  id: `crumb_${id}`,
+  label,
+  massG,
+  volumeMl: inCupsMl(massG, perCupG),
+});
+
+export const crumbTop: TopRules<TopOf<'crumb'>> = {
+  ...plainTop,
+  evaporates: ({ openShare }) => 0.3 + 0.5 * openShare,
+  browning: () => crumbTraits.browning,
+  body: (top, _build, beside) => ({
+    ...softBody(
+      top,
+      beside,
+      crumbComposition(top.crumb),
+      crumbTraits.densityKgM3,
+      top.crumb.thicknessCm / 100,
+    ),
+    conductivityDry: crumbTraits.conductivityDry,
+    conductivityWet: crumbTraits.conductivityWet,
+    vented: crumbVented(top.openShare),
+  }),
+  figures: ({ crumb, openShare }) => [
+    figure({
+      id: 'crumb.mass',
+      label: 'Crumb in all',
+      value: crumb.massG,
+      unit: 'g',
+      spread: 0.1,
+      rule: 'Grams that cover a cm2, over the whole top and its mound: bare fruit burns.',
+      inputs: from('dish.top_area', 'build.mound'),
+      source: PRACTICE,
+    }),
+    figure({
+      id: 'crumb.thickness',
+      label: 'Crumb, deep',
+      value: crumb.thicknessCm,
+      unit: 'cm',
+      spread: 0.2,
+      rule: 'Its mass over the surface, loose at .62 g/cm3.',
+      inputs: from('crumb.mass'),
+      source: 'our estimate',
+    }),
+    figure({
+      id: 'top.open',
+      label: 'Top that the lumps leave bare',
+      value: 100 * openShare,
+      unit: 'percent',
+      spread: 0.4,
+      rule: 'None while lumps lie two deep or more; 12 % where one lump is as deep as the cover.',
+      inputs: from('crumb.thickness'),
+      source: 'our estimate',
+    }),
+    figure({
+      id: 'pastry.top_mass',
+      label: 'Dough for the top',
+      value: 0,
+      unit: 'g',
+      rule: 'A crumb takes no dough.',
+      source: 'definition',
+    }),
+  ],
+  slipLines: ({ crumb }) => [
+    { ...line('flour', 'Plain flour', crumb.flourG, cupG.flour), figure: 'crumb.mass' },
+    line('butter', 'Butter', crumb.butterG, cupG.butter),
+    line('sugar', 'Sugar', crumb.sugarG, cupG.whiteSugar),
+    line('oats', 'Rolled oats', crumb.oatsG, cupG.oats),
+    line('nuts', 'Chopped nuts', crumb.nutsG, cupG.nuts),
+  ],
+  advice: ({ openShare }, { spec }) => [
+    ...(openShare < BARE_FRUIT_SHARE
+      ? []
+      : [
+          {
+            id: 'too_bare',
+            station: 'top' as const,
+            level: 'watch' as const,
+            ...sentence(
+              'Lumps that large leave {0} of the fruit bare, and bare fruit burns. Smaller lumps, or more crumb.',
+              { value: 100 * openShare, unit: 'percent' },
+            ),
+          },
+        ]),
+    ...((spec.form.crumb ?? usualCrumb).cover < THIN_COVER
+      ? [watch('bare_fruit', 'top', 'Too little crumb: it must cover the fruit, bare fruit burns.')]
+      : []),
+  ],
+  contains: (form, larder) => rowOf(larder.crumbs, (form.crumb ?? usualCrumb).school).contains,
+};

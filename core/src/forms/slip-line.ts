@@ -1,0 +1,26 @@
+import { ML_PER_CUP } from '../units/index.js';
+
+/** One thing to weigh. Mass in g; the household measure is a volume in mL or a count of pieces, when there is one. */
+export interface SlipLine {
+  readonly id: string;
+  readonly label: string;
+  readonly massG: number;
+  readonly highG?: number;
+  readonly volumeMl?: number;
+  readonly pieces?: { readonly count: number; readonly word: string };
+  readonly note?: string;
+  /** As bought, for fruit. */
+  readonly boughtG?: number;
+  /** Bought as it is: nothing to weigh. */
+  readonly bought?: boolean;
+  /** The figure that tells its story. */
+  readonly figure?: string;
+}
+
+export interface SlipGroup {
+  readonly title: string;
+  readonly lines: readonly SlipLine[];
+}
+
+/** Volume in mL of a mass, from what a cup of it weighs. */
+export const inCupsMl = (massG: number, cupMassG: number): number => (massG / cupMassG) * ML_PER_CUP;

@@ -1,0 +1,5 @@
+export type { Page, PaperName } from './paper.js';
+export { paperNames, papers, SCALE_BAR_MM, tile } from './paper.js';
+export { slipPages } from './slip-sheet.js';
+export { pageSvg } from './svg.js';
+export { templatesOf } from './templates.js';

@@ -1,0 +1,156 @@
+import type { Larder } from '../larder/index.js';
+import type { Unit } from '../units/index.js';
+
+/** What every field of a spec tells about itself. */
+interface Told {
+  /** What it is, in the words of the pie file's table. */
+  readonly what: string;
+  /** Version of the pie file that brought it; 1 when not said. */
+  readonly since?: number;
+}
+
+export interface NumberField extends Told {
+  readonly type: 'number';
+  readonly unit: Unit;
+  readonly least: number;
+  readonly most: number;
+  readonly whole?: true;
+  /** What to do about a number outside its limits. */
+  readonly remedy: string;
+}
+
+interface ChoiceField<Value extends string | number = string | number> extends Told {
+  readonly type: 'choice';
+  readonly of: readonly Value[];
+}
+
+interface TextField extends Told {
+  readonly type: 'text';
+  readonly longest: number;
+  /** What to do when it is empty; it may be when this is not given. */
+  readonly emptyRemedy?: string;
+}
+
+/** The id of a row of one of the larder's tables. */
+interface RowField extends Told {
+  readonly type: 'row';
+  readonly table: keyof Larder;
+  readonly noun: string;
+}
+
+interface FlagField extends Told {
+  readonly type: 'flag';
+}
+
+/** A part of the spec with fields of its own. */
+export interface PartField<Fields extends Schema = Schema> extends Told {
+  readonly type: 'part';
+  readonly name: string;
+  readonly of: Fields;
+}
+
+interface ListField<Fields extends Schema = Schema> extends Told {
+  readonly type: 'list';
+  readonly name: string;
+  readonly of: Fields;
+  readonly least: number;
+  readonly most: number;
+}
+
+/** Two of a kind, one after the other. */
+interface PairField<Fields extends Schema = Schema> extends Told {
+  readonly type: 'pair';
+  readonly name: string;
+  readonly of: Fields;
+}
+
+/** Named numbers that core checks by a table of their own. */
+interface FiguresField<Name extends string = string> extends Told {
+  readonly type: 'figures';
+  readonly of: readonly Name[];
+}
+
+/** Always the same word. */
+interface FixedField<Value extends string = string> extends Told {
+  readonly type: 'fixed';
+  readonly is: Value;
+}
+
+type Field =
+  | NumberField
+  | ChoiceField
+  | TextField
+  | RowField
+  | FlagField
+  | PartField
+  | ListField
+  | PairField
+  | FiguresField
+  | FixedField;
+
+/** A field that may be left out, and what is meant then. */
+export interface Optional {
+  readonly leftOut: string;
+}
+/** A field that may be null, and what is meant then. */
+export interface Nullable {
+  readonly nullMeans: string;
+}
+
+export type AnyField = Field & Partial<Optional & Nullable>;
+export interface Schema {
+  readonly [key: string]: AnyField;
+}
+
+export const optional = <const F extends Field>(leftOut: string, field: F): F & Optional => ({
+  ...field,
+  leftOut,
+});
+export const orNull = <const F extends Field>(nullMeans: string, field: F): F & Nullable => ({
+  ...field,
+  nullMeans,
+});
+
+type ValueOf<F> = F extends NumberField
+  ? number
+  : F extends ChoiceField<infer Value>
+    ? Value
+    : F extends FixedField<infer Value>
+      ? Value
+      : F extends TextField | RowField
+        ? string
+        : F extends FlagField
+          ? boolean
+          : F extends ListField<infer Fields>
+            ? readonly SpecOf<Fields>[]
+            : F extends PairField<infer Fields>
+              ? readonly [SpecOf<Fields>, SpecOf<Fields>]
+              : F extends PartField<infer Fields>
+                ? SpecOf<Fields>
+                : F extends FiguresField<infer Name>
+                  ? Readonly<Partial<Record<Name, number>>>
+                  : never;
+
+type OrNull<F> = F extends Nullable ? ValueOf<F> | null : ValueOf<F>;
+type LeftOut<S> = { [K in keyof S]: S[K] extends Optional ? K : never }[keyof S];
+
+/** Plain data of the shape that a schema describes. */
+export type SpecOf<S> = { readonly [K in Exclude<keyof S, LeftOut<S>>]: OrNull<S[K]> } & {
+  readonly [K in LeftOut<S>]?: OrNull<S[K]> | undefined;
+};
+
+/** A field as it stands in the whole spec: its path (lists without their numbers) and itself. */
+export interface FieldAt {
+  readonly path: string;
+  readonly field: AnyField;
+}
+
+/** All fields of a schema in order, parts before what is in them. */
+export function fieldsOf(schema: Schema, parent = ''): FieldAt[] {
+  return Object.entries(schema).flatMap(([key, field]) => {
+    const path = parent ? `${parent}.${key}` : key;
+    const inside =
+      field.type === 'part' || field.type === 'list' || field.type === 'pair' ? fieldsOf(field.of, path) : [];
+    return [{ path, field }, ...inside];
+  });
+}

@@ -1,0 +1,70 @@
+export type {
+  BakeSpec,
+  Beneath,
+  ColourName,
+  HotSide,
+  KnobKind,
+  OvenKind,
+  OvenSpec,
+  RackLevel,
+  Stage,
+} from './bake.js';
+export {
+  beneathKinds,
+  colourNames,
+  hotSides,
+  kitchenOvenSchema,
+  knobKinds,
+  ovenKinds,
+  rackLevels,
+} from './bake.js';
+export { checkFields } from './check-fields.js';
+export type { DishShape, DishSpec } from './dish.js';
+export { dishShapes, kitchenDishSchema } from './dish.js';
+export type { AnyField, FieldAt, Schema, SpecOf, Nullable, Optional } from './field.js';
+export { fieldsOf } from './field.js';
+export type {
+  FillingSpec,
+  FruitCut,
+  FruitPart,
+  FruitState,
+  Preparation,
+  PreparationKind,
+  SaucerResult,
+  SetName,
+  SugarChoice,
+  ThickenerPart,
+} from './filling.js';
+export { fruitStates, preparationKinds, saucerResults, setNames } from './filling.js';
+export type {
+  CrumbSpec,
+  CutOutShape,
+  CutOutSpec,
+  FormKind,
+  FormSpec,
+  FreeFormSpec,
+  HandPieSpec,
+  LatticeSpec,
+  StripStyle,
+} from './form.js';
+export {
+  cutOutShapes,
+  formKinds,
+  latticeAngles,
+  stripStyles,
+  usualCobbler,
+  usualCrumb,
+  usualCutOut,
+  usualFreeForm,
+  usualHandPie,
+  usualLattice,
+  usualShell,
+} from './form.js';
+export { limitOf, limits } from './limits.js';
+export type { BaseSource, PastrySpec } from './pastry.js';
+export { baseSources } from './pastry.js';
+export type { PieSpec } from './pie.js';
+export { ownFruitSchema, pieSchema } from './pie.js';
+export type { FieldProblem } from './problem.js';
+export { starterSpec } from './starter.js';
+export { UnreadableSpec, upgradeSpec } from './upgrade.js';

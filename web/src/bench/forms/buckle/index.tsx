@@ -1,0 +1,57 @@
+import { builtInLarder, rowOf, topAs } from '@mardle/core';
+import { Fig } from '../../../kit/Figure/Fig.js';
+import drawing from '../../CrossSection/CrossSection.module.css';
+import classes from '../../stations/stations.module.css';
+import type { StationProps } from '../../useBenchSpec.js';
+import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
+import { OnSlice } from '../shared/Pastry.js';
+import { sliceFrame, topFrame } from '../shared/top-frame.js';
+import { usualView } from '../shared/usual.js';
+
+/** Batter that the fruit is folded into. */
+function BatterPart({ plan }: StationProps) {
+  const figures = plan?.figures ?? {};
+  return (
+    <div className={classes.facts}>
+      <p>
+        <Fig figure={figures['topping.mass']} band /> of batter, more than fruit by half.
+      </p>
+      <p>
+        {rowOf(builtInLarder.toppings, 'batter').how} It is done when a skewer in the middle comes out clean.
+      </p>
+    </div>
+  );
+}
+
+function BatterSection({ section, colour }: SectionTopProps) {
+  const { half, rimY } = topFrame(section);
+  const { topRiseCm } = section;
+  return (
+    <path
+      d={`M${-half + 0.1} ${rimY}Q0 ${rimY - 2 * topRiseCm - 0.5} ${half - 0.1} ${rimY}V${rimY + 0.35}Q0 ${rimY - 2 * topRiseCm - 0.15} ${-half + 0.1} ${rimY + 0.35}Z`}
+      className={drawing.crust}
+      fill={colour}
+    />
+  );
+}
+
+function BatterOnSlice({ shape, colour }: SliceTopProps) {
+  const { left, right, y } = sliceFrame(shape);
+  return (
+    <OnSlice
+      colour={colour}
+      d={`M${left} ${y + 0.3}V${y}Q0 ${y - 0.4} ${right} ${y}V${y + 0.3}Q0 ${y} ${left} ${y + 0.3}Z`}
+    />
+  );
+}
+
+export const buckle: FormView = {
+  ...usualView,
+  Controls: BatterPart,
+  SectionTop: BatterSection,
+  SliceTop: BatterOnSlice,
+  inBatter: true,
+  covered: 'in a batter',
+  topLine: ({ build }, say) => `${say(topAs('batter', build.top)?.batter.massG ?? 0, 'g')} batter`,
+  cue: () => 'Done when a skewer in the middle comes out clean',
+};

@@ -1,0 +1,4 @@
+import type { FormView } from '../form-view.js';
+import { crumbView } from '../shared/crumb-view.js';
+
+export const crumbTop: FormView = crumbView;

@@ -1,0 +1,87 @@
+import type { CutOuts, CutOutSpec, Outline } from '@mardle/core';
+import {
+  cutOutLabels,
+  cutOutShapes,
+  placedPoints,
+  showText,
+  topAs,
+  topOutline,
+  usualCutOut,
+} from '@mardle/core';
+import { Choice } from '../../../kit/Choice/Choice.js';
+import { Dial } from '../../../kit/Dial/Dial.js';
+import { Fig } from '../../../kit/Figure/Fig.js';
+import { useSettings } from '../../../state/settings.js';
+import type { StationProps } from '../../useBenchSpec.js';
+import { changeForm } from '../../useBenchSpec.js';
+import { TopShape } from '../shared/TopShape.js';
+import weave from '../lattice/weave/Weave.module.css';
+import { cutOutStops } from '../../words.js';
+import classes from '../../stations/stations.module.css';
+
+/** Shapes that touch each other and the rim: which, how large, how many. */
+export function CutOutPart({ spec, plan }: StationProps) {
+  const units = useSettings((state) => state.units);
+  const chosen = spec.form.cutOut ?? usualCutOut;
+  const figures = plan?.figures ?? {};
+  const cutOuts = topAs('cut_outs', plan?.build.top)?.cutOuts;
+  const set = (part: Partial<CutOutSpec>): void => changeForm({ cutOut: { ...chosen, ...part } });
+  return (
+    <>
+      <Choice
+        label="Shape"
+        value={chosen.shape}
+        options={cutOutShapes.map((shape) => ({ value: shape, label: cutOutLabels[shape] }))}
+        onChange={(shape) => set({ shape })}
+      />
+      <div className={classes.row}>
+        <Dial
+          label="Each piece"
+          value={chosen.sizeCm}
+          stops={cutOutStops}
+          hair={0.5}
+          shown={`${showText(chosen.sizeCm, 'cm', units)} long`}
+          onChange={(sizeCm) => set({ sizeCm })}
+        />
+        <div className={classes.facts}>
+          <p>
+            Cut <Fig figure={figures['cut_out.count']} band /> out of{' '}
+            <Fig figure={figures['pastry.top_mass']} /> of dough, rolled no thicker than the base: thick ones
+            stay raw.
+          </p>
+          <p>
+            Lay them from the rim inward, each touching the rim or its neighbour, or they drift.{' '}
+            <Fig figure={figures['top.open']} /> stays open, so it needs no vents.
+          </p>
+        </div>
+        {cutOuts && (
+          <div className={classes.plan}>
+            <CutOutPlan cutOuts={cutOuts} top={topOutline(spec.dish)} />
+          </div>
+        )}
+      </div>
+    </>
+  );
+}
+
+function CutOutPlan({ cutOuts, top }: { readonly cutOuts: CutOuts; readonly top: Outline }) {
+  return (
+    <svg
+      viewBox={`${-top.widthCm / 2 - 1.4} ${-top.lengthCm / 2 - 1.4} ${top.widthCm + 2.8} ${top.lengthCm + 2.8}`}
+      role="img"
+      aria-label={`The top from above: ${cutOuts.pieces.length} ${cutOutLabels[cutOuts.shape].toLowerCase()} in rings from the rim inward`}
+      className={weave.plan}
+    >
+      <TopShape top={top} />
+      {cutOuts.pieces.map((piece, i) => (
+        <polygon
+          key={i}
+          points={placedPoints(cutOuts, piece)
+            .map(([x, y]) => `${x.toFixed(2)},${(-y).toFixed(2)}`)
+            .join(' ')}
+          className={weave.long}
+        />
+      ))}
+    </svg>
+  );
+}

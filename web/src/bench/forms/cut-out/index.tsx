@@ -1,0 +1,46 @@
+import type { CutOuts } from '@mardle/core';
+import { cutOutLabels, topAs } from '@mardle/core';
+import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
+import { Slabs, StripsOnSlice } from '../shared/Pastry.js';
+import { usualView } from '../shared/usual.js';
+import { CutOutPart } from './CutOutPart.js';
+
+/** Pieces that a cut through the middle meets, from left to right. */
+const alongMiddle = ({ pieces, sizeCm }: CutOuts): number[] =>
+  pieces
+    .filter(({ y }) => Math.abs(y) < sizeCm / 2)
+    .map(({ x }) => x)
+    .sort((a, b) => a - b);
+
+function CutOutSection({ plan, section, colour }: SectionTopProps) {
+  const cutOuts = topAs('cut_outs', plan.build.top)?.cutOuts;
+  if (!cutOuts) return null;
+  const slabs = alongMiddle(cutOuts).map((x, i) => ({
+    x,
+    widthCm: cutOuts.widthCm * 0.96,
+    thickCm: section.crustCm,
+    lift: i % 2 ? 0.8 : 0.5,
+  }));
+  return <Slabs section={section} colour={colour} slabs={slabs} />;
+}
+
+function CutOutOnSlice({ plan, shape, colour }: SliceTopProps) {
+  const top = topAs('cut_outs', plan.build.top);
+  if (!top) return null;
+  const count = Math.max(1, Math.round(shape.lengthCm / top.cutOuts.sizeCm));
+  return <StripsOnSlice shape={shape} count={count} openShare={top.openShare} colour={colour} />;
+}
+
+export const cutOut: FormView = {
+  ...usualView,
+  Controls: CutOutPart,
+  SectionTop: CutOutSection,
+  SliceTop: CutOutOnSlice,
+  covered: 'under cut-out pieces',
+  topLine: ({ build }, say) => {
+    const cutOuts = topAs('cut_outs', build.top)?.cutOuts;
+    return cutOuts
+      ? `${cutOuts.pieces.length} ${cutOutLabels[cutOuts.shape].toLowerCase()} of ${say(cutOuts.sizeCm, 'cm')}`
+      : '';
+  },
+};

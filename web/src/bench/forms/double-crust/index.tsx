@@ -1,0 +1,16 @@
+import type { FormView } from '../form-view.js';
+import { DishLid, lidLine, LidOnSlice } from '../shared/Lid.js';
+import { usualView } from '../shared/usual.js';
+import { VentsPart } from '../shared/VentsPart.js';
+
+export const doubleCrust: FormView = {
+  ...usualView,
+  Controls: VentsPart,
+  SectionTop: ({ plan, section, colour }) => (
+    <DishLid section={section} colour={colour} vents={plan.spec.form.vents} />
+  ),
+  SliceTop: LidOnSlice,
+  covered: 'under a lid',
+  topLine: lidLine,
+  cue: () => 'Done when thick bubbles, not thin ones, come through the vents in the middle',
+};

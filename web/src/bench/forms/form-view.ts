@@ -1,0 +1,40 @@
+import type { Build, PiePlan, PieSpec, Unit } from '@mardle/core';
+import type { ComponentType } from 'react';
+import type { Section } from '../CrossSection/section.js';
+import type { SliceShape } from '../SliceOnPlate/shape.js';
+import type { StationProps } from '../useBenchSpec.js';
+
+/** What a top is drawn from, seen from the side. */
+export interface SectionTopProps {
+  readonly plan: PiePlan;
+  readonly section: Section;
+  readonly colour: string;
+}
+
+/** What lies on a slice is drawn from, from the rim at the left to the tip at the right. */
+export interface SliceTopProps {
+  readonly plan: PiePlan;
+  readonly shape: SliceShape;
+  readonly colour: string;
+}
+
+/** A quantity in the baker's units. */
+export type Say = (value: number, unit: Unit) => string;
+
+/** All that the screen knows about one form of pie: its controls, its words, its drawing. */
+export interface FormView {
+  /** What is chosen about its top. */
+  readonly Controls: ComponentType<StationProps>;
+  readonly SectionTop: ComponentType<SectionTopProps>;
+  readonly SliceTop: ComponentType<SliceTopProps>;
+  /** How far its top stands over the fruit, cm. */
+  readonly standsCm: (build: Build) => number;
+  /** Its fruit lies in batter. */
+  readonly inBatter: boolean;
+  /** How it lies, for those who cannot see the drawing. */
+  readonly covered: string;
+  /** Its top in one line, without the wash. */
+  readonly topLine: (plan: PiePlan, say: Say) => string;
+  /** What to look for when it is done. */
+  readonly cue: (spec: PieSpec) => string;
+}

@@ -1,0 +1,61 @@
+import type { CrumbSpec } from '@mardle/core';
+import { builtInLarder, showText, usualCrumb } from '@mardle/core';
+import { Choice } from '../../../kit/Choice/Choice.js';
+import { Dial } from '../../../kit/Dial/Dial.js';
+import { Fig } from '../../../kit/Figure/Fig.js';
+import { useSettings } from '../../../state/settings.js';
+import type { StationProps } from '../../useBenchSpec.js';
+import { changeForm } from '../../useBenchSpec.js';
+import { coverStops, lumpStops } from '../../words.js';
+import classes from '../../stations/stations.module.css';
+
+const USUAL_LUMP_CM = 0.6;
+
+/** Which crumb, how much of it, and in how large lumps. */
+export function CrumbPart({ spec, plan }: StationProps) {
+  const units = useSettings((state) => state.units);
+  const chosen = spec.form.crumb ?? usualCrumb;
+  const figures = plan?.figures ?? {};
+  const crumb = builtInLarder.crumbs.get(chosen.school);
+  const set = (part: Partial<CrumbSpec>): void => changeForm({ crumb: { ...chosen, ...part } });
+  const lumpCm = chosen.lumpCm ?? USUAL_LUMP_CM;
+  return (
+    <>
+      <Choice
+        label="Crumb"
+        value={chosen.school}
+        options={[...builtInLarder.crumbs.values()].map(({ id, label, butter, sugar }) => ({
+          value: id,
+          label,
+          note: `${butter} butter, ${sugar} sugar to 100 flour`,
+        }))}
+        onChange={(school) => set({ school })}
+      />
+      <div className={classes.row}>
+        <Dial
+          label="Cover"
+          value={chosen.cover}
+          stops={coverStops}
+          hair={0.05}
+          shown={`${chosen.cover.toFixed(2)} x usual`}
+          onChange={(cover) => set({ cover })}
+        />
+        <Dial
+          label="Lumps"
+          value={lumpCm}
+          stops={lumpStops}
+          hair={0.1}
+          shown={showText(lumpCm, 'cm', units)}
+          onChange={(next) => set({ lumpCm: next })}
+        />
+        <div className={classes.facts}>
+          <p>
+            <Fig figure={figures['crumb.mass']} band /> of crumb, <Fig figure={figures['crumb.thickness']} />{' '}
+            deep over the whole top; <Fig figure={figures['top.open']} /> left bare.
+          </p>
+          {crumb && <p>{crumb.how} Bare fruit burns: strew to the edge, do not pack it.</p>}
+        </div>
+      </div>
+    </>
+  );
+}
