@@ -1,4 +1,5 @@
-import type { BakeSpec, Stage } from '../spec/index.js';
+import type { BakeSpec, ColourName, Stage } from '../spec/index.js';
+import { bisect } from '../units/index.js';
 import type { OtherSchedule, StageBands } from './bands.js';
 import type { PieBody } from './body.js';
 import { colourTargets } from './colour.js';
@@ -12,9 +13,11 @@ import { meshSizes } from './mesh-size.js';
 import type { Paused } from './paused.js';
 import { finishNow } from './paused.js';
 import type { Reading } from './readings.js';
-import { findStages, SEARCH_SHARE } from './search.js';
+import type { FoundStages } from './search.js';
+import { findStages, FOIL_FROM, SEARCH_SHARE } from './search.js';
 import type { BakeEvents, Interventions } from './simulate.js';
-import { doneMin, homeMin, noInterventions, simulateBake } from './simulate.js';
+import { doneMin, filledMin, homeMin, noInterventions, simulateBake } from './simulate.js';
+import { stagesOf } from './usual.js';
 
 /** All that the oven has to do for one pie. */
 export interface OvenWork {
@@ -50,16 +53,13 @@ export interface Bake {
 }
 
 const ROOM_C = 21;
-/** Foil is worth laying on when the top would end this far past its target, with more than a few minutes to go. */
-const FOIL_PAST_TARGET = 1.25;
+/** A baker's own stages get foil only where the top would otherwise come near too dark: share of that. */
+const FOIL_BEFORE_DARK = 0.8;
 const FOIL_AIMS_AT = 1.1;
 const FOIL_WORTH_MIN = 6;
-/** Filling that foil holds back is given at most this much longer. */
+/** A found bake is watched so much longer, to see when it is home on the finer mesh. */
 const MOST_LONGER_MIN = 40;
 const OTHERS_KEPT = 8;
-/** A second stage of a found bake is at least this long. Common practice, no source. */
-const SHORTEST_SECOND_MIN = 5;
-
 interface Baked {
   readonly stages: readonly [Stage, Stage];
   readonly interventions: Interventions;
@@ -72,78 +72,58 @@ const turnAt = ([first, second]: readonly [Stage, Stage]): number =>
   Math.round(first.timeMin + second.timeMin / 3);
 
 /** Doors opened for what hands do: turning, foil, weights. */
-const touchesFor = (turnMin: number, foilMin: number | null, weightsMin: number): Interventions => ({
+const interventionsFor = (turnMin: number, foilMin: number | null, weightsMin: number): Interventions => ({
   foilMin,
   weightsMin,
   doorMin: [turnMin, ...(foilMin === null ? [] : [foilMin]), ...(weightsMin > 0 ? [weightsMin] : [])],
 });
 
+/** One bake on a mesh, from its stages and the foil over it. */
+type Try = (stages: readonly [Stage, Stage], foilMin: number | null) => Baked;
+
 /**
- * The search's stages, ended when the pie is home on this finer mesh: the last stage goes on or stops sooner. Looked for in
- * the bake at hand first, then in a longer one.
+ * What the search found, on the finer mesh: watched for longer first, foil from when its top gets near its colour there,
+ * and ended when it is home, in fives where nobody minds.
  */
-function untilHome(body: PieBody, baked: Baked, longer: () => Baked): readonly [Stage, Stage] {
-  const [first, second] = baked.stages;
-  const homeOf = ({ run, stages }: Baked): number | null => homeMin(run.events, body.done, outOf(stages));
-  const home = homeOf(baked) ?? homeOf(longer());
-  if (home === null) return baked.stages;
-  const single = first.tempC === second.tempC;
-  const least = single ? 0 : SHORTEST_SECOND_MIN;
-  return [first, { ...second, timeMin: Math.max(least, Math.ceil(home) - first.timeMin) }];
+function bakeFound(body: PieBody, found: FoundStages, colour: ColourName, bakeOn: Try): Baked {
+  const [first, second] = found.stages;
+  const watched = [first, { ...second, timeMin: second.timeMin + MOST_LONGER_MIN }] as const;
+  const near = FOIL_FROM * colourTargets[colour].index;
+  const bare = bakeOn(watched, null);
+  const foilMin = found.foilMin === null ? null : firstMinute(bare, ({ topBrowning }) => topBrowning >= near);
+  const whole = foilMin === null ? bare : bakeOn(watched, foilMin);
+  const home = homeMin(whole.run.events, body.done, outOf(watched)) ?? found.doneMin;
+  const filled = filledMin(whole.run.events, body.done) ?? home;
+  const stages = stagesOf({ ...found.schedule, doneMin: home }, filled);
+  return bakeOn(stages, foilMin !== null && foilMin < outOf(stages) - FOIL_WORTH_MIN ? foilMin : null);
 }
 
-/** Bakes with the interventions; lays foil where the top would get too dark, and gives the filling the time that it costs. */
-function bakeWith(
-  body: PieBody,
-  bake: BakeSpec,
-  asked: readonly [Stage, Stage],
-  weightsMin: number,
-  size: MeshSize,
-): Baked {
-  const target = colourTargets[bake.colour].index;
-  const limit = Math.min(target * FOIL_PAST_TARGET, constant('tooDark') * 0.8);
-  const turnMin = turnAt(asked);
-  let stages = asked;
-  const run = (foilMin: number | null): Baked => {
-    const interventions = touchesFor(turnMin, foilMin, weightsMin);
-    return { stages, interventions, run: simulateBake(body, bake, stages, size, interventions) };
-  };
-  let baked = run(null);
-  if (bake.stages === null) {
-    stages = untilHome(body, baked, () => {
-      const [first, second] = asked;
-      stages = [first, { ...second, timeMin: second.timeMin + MOST_LONGER_MIN }];
-      return run(null);
-    });
-    if (outOf(stages) !== outOf(asked)) baked = run(null);
-  }
-  if (!body.filling) return baked;
-  const passes = baked.run.readings.find((reading) => reading.topBrowning >= limit);
-  if (!passes || passes.timeMin > outOf(stages) - FOIL_WORTH_MIN) return baked;
+const firstMinute = ({ run }: Baked, is: (reading: Reading) => boolean): number | null => {
+  const found = run.readings.find(is);
+  return found ? Math.round(found.timeMin) : null;
+};
+
+/** A baker's own stages as they are; foil only where the top would come near too dark. */
+function bakeOwn(body: PieBody, stages: readonly [Stage, Stage], colour: ColourName, bakeOn: Try): Baked {
+  const baked = bakeOn(stages, null);
+  const passes = firstMinute(
+    baked,
+    (reading) => reading.topBrowning >= FOIL_BEFORE_DARK * constant('tooDark'),
+  );
+  if (!body.filling || passes === null || passes > outOf(stages) - FOIL_WORTH_MIN) return baked;
+  const target = colourTargets[colour].index;
   // Between the first colour and the limit lies the moment from which foil ends the bake at its colour.
-  let early = baked.run.readings.find((reading) => reading.topBrowning >= 0.3 * target)?.timeMin ?? 0;
-  let late = passes.timeMin;
-  for (let round = 0; round < 4; round++) {
-    const middle = Math.round((early + late) / 2);
-    if (middle === Math.round(early)) break;
-    const tried = run(middle);
-    if ((tried.run.readings.at(-1)?.topBrowning ?? 0) > target * FOIL_AIMS_AT) late = middle;
-    else early = middle;
-  }
-  const foilMin = Math.round(early);
-  baked = run(foilMin);
-  const done = doneMin(baked.run.events, body.done);
-  if (bake.stages === null && (done === null || done > outOf(stages))) {
-    const [first, second] = stages;
-    stages = [first, { ...second, timeMin: second.timeMin + MOST_LONGER_MIN }];
-    const longer = run(foilMin);
-    const later = doneMin(longer.run.events, body.done);
-    const enough = later === null ? MOST_LONGER_MIN : Math.max(0, Math.ceil(later) - outOf(asked));
-    stages = [first, { ...second, timeMin: second.timeMin + enough }];
-    baked = run(foilMin);
-  }
-  return baked;
+  const first = firstMinute(baked, ({ topBrowning }) => topBrowning >= 0.3 * target) ?? 0;
+  const foilMin = bisect(
+    first,
+    passes,
+    1,
+    (at) => endColour(bakeOn(stages, Math.round(at))) > target * FOIL_AIMS_AT,
+  );
+  return bakeOn(stages, Math.round(foilMin));
 }
+
+const endColour = ({ run }: Baked): number => run.readings.at(-1)?.topBrowning ?? 0;
 
 /** Finds the stages if the baker set none, bakes, cools; pauses often. Null when no setting gets the pie done. */
 function* bakeOne(
@@ -158,7 +138,14 @@ function* bakeOne(
   const asked = bake.stages ?? found?.stages;
   if (!asked) return null;
   yield SEARCH_SHARE;
-  const { stages, interventions, run } = bakeWith(body, bake, asked, weightsMin, size);
+  const turnMin = turnAt(asked);
+  const bakeOn: Try = (stages, foilMin) => {
+    const interventions = interventionsFor(turnMin, foilMin, weightsMin);
+    return { stages, interventions, run: simulateBake(body, bake, stages, size, interventions) };
+  };
+  const { stages, interventions, run } = found
+    ? bakeFound(body, found, bake.colour, bakeOn)
+    : bakeOwn(body, asked, bake.colour, bakeOn);
   yield 0.95;
   const atEnd = run.readings.at(-1);
   if (!atEnd) return null;
@@ -216,7 +203,7 @@ export const bakeWork = (work: OvenWork, bake: BakeSpec): Bake | null => finishN
  */
 export function roughBake({ body, turnedOutMin }: OvenWork, bake: BakeSpec, before: Bake): Bake | null {
   const stages = bake.stages ?? before.stages;
-  const interventions = touchesFor(
+  const interventions = interventionsFor(
     turnAt(stages),
     before.foilMin,
     body.filling ? 0 : before.interventions.weightsMin,

@@ -1,3 +1,5 @@
+import type { UsualHeats } from './usual.js';
+
 /** One way to bake a pie until it is done. Temperatures in C, times in minutes. */
 export interface Schedule {
   readonly firstC: number;
@@ -5,8 +7,11 @@ export interface Schedule {
   readonly secondC: number;
   readonly doneMin: number;
   readonly browning: number;
-  /** Moisture of the outer half of the base at the end, kg per kg dry; 0 without a base. */
+  /** Moisture of the outer half of the base at the end, kg per kg dry, and its colour; 0 without a base. */
   readonly baseMoisture: number;
+  readonly baseBrowning: number;
+  /** Loose foil from here on; null for none. */
+  readonly foilMin: number | null;
 }
 
 /** A way beside the best one, and what it costs: minutes longer, and how far the colour is off (log of the ratio). */
@@ -29,34 +34,70 @@ export interface StageBands {
   readonly secondMin: Band;
 }
 
+/** One heat all through. */
+export const isSingle = ({ firstC, secondC }: Pick<Schedule, 'firstC' | 'secondC'>): boolean =>
+  firstC === secondC;
+
 /** A colour within a quarter of its target is right to the eye. Estimate. */
 const RIGHT_COLOUR = Math.log(1.25);
-/** Nothing is gained by aiming nearer than this. */
-const NEAR_ENOUGH = 0.05;
 
 export const colourOff = ({ browning }: Schedule, target: number): number =>
   Math.log(Math.max(1e-6, browning) / target);
 
-/** A base drier than this is not soggy; what is wetter is paid for in minutes. Estimates. */
-const DRY_BASE = 0.1;
-const SOGGY_MIN = 150;
+/** What a way costs, in minutes of a baker's patience: estimates, held against the schedules of practice. */
+const costs = {
+  /** A minute longer in the oven. */
+  minute: 0.06,
+  /** A heat half a width away from what is usual. */
+  unusual: 6,
+  /** Colour off, squared; and what is seen from further off. */
+  colour: 60,
+  wrongColour: 400,
+  seenFrom: 0.2,
+  soggy: 40,
+  foil: 5,
+  turnTheKnob: 3,
+  /** One heat where two are usual, and two where one is. */
+  otherCount: 8,
+} as const;
 
-/** Colour off by more than 5 % costs most; then minutes and a soggy base; a hot second stage breaks ties. */
-const costOf = (way: Schedule, target: number): number =>
-  400 * Math.max(0, Math.abs(colourOff(way, target)) - NEAR_ENOUGH) +
-  way.doneMin +
-  SOGGY_MIN * Math.max(0, way.baseMoisture - DRY_BASE) +
-  0.02 * way.secondC;
+/** A base wetter than this is soggy, kg per kg dry. Estimate. */
+const DRY_BASE = 0.1;
+/** So much wetter costs the whole of it. */
+const SOGGY_OVER = 0.15;
+
+const away = (tempC: number, [middleC, halfC]: readonly [number, number]): number =>
+  ((tempC - middleC) / halfC) ** 2;
+
+/** Colour met, usual heats, little time, a dry base, few walks to the oven: the least of it is best. */
+function costOf(way: Schedule, target: number, usual: UsualHeats): number {
+  const off = Math.abs(colourOff(way, target));
+  const single = isSingle(way);
+  const heats = single
+    ? away(way.firstC, usual.single)
+    : away(way.firstC, usual.first) + away(way.secondC, usual.second);
+  return (
+    costs.minute * way.doneMin +
+    costs.unusual * heats +
+    costs.colour * off ** 2 +
+    costs.wrongColour * Math.max(0, off - costs.seenFrom) +
+    costs.soggy * Math.min(1, Math.max(0, (way.baseMoisture - DRY_BASE) / SOGGY_OVER)) +
+    (way.foilMin === null ? 0 : costs.foil) +
+    (single ? 0 : costs.turnTheKnob) +
+    (single === usual.oneHeat ? 0 : costs.otherCount)
+  );
+}
 
 /** The best way for each pair of temperatures, cheapest first. */
-export function bestOfPairs(ways: readonly Schedule[], target: number): Schedule[] {
+export function bestOfPairs(ways: readonly Schedule[], target: number, usual: UsualHeats): Schedule[] {
+  const cost = (way: Schedule): number => costOf(way, target, usual);
   const best = new Map<string, Schedule>();
   for (const way of ways) {
     const key = `${way.firstC}/${way.secondC}`;
     const other = best.get(key);
-    if (!other || costOf(way, target) < costOf(other, target)) best.set(key, way);
+    if (!other || cost(way) < cost(other)) best.set(key, way);
   }
-  return [...best.values()].sort((a, b) => costOf(a, target) - costOf(b, target));
+  return [...best.values()].sort((a, b) => cost(a) - cost(b));
 }
 
 const range = (values: readonly number[]): Band => ({ low: Math.min(...values), high: Math.max(...values) });

@@ -29,8 +29,17 @@ export interface FillingBody {
   readonly syrupShare: number;
   /** How freely thin juice can stir: 1 fruit in its juice, near 0 fruit held in batter. */
   readonly stirs: number;
-  /** Share of the starch that had swollen before the oven. */
+  /** Share of the starch, and of the softening, that was done before the oven. */
   readonly swollen: number;
+  readonly softened: number;
+  /** Set that the juice comes to, g of corn starch per 100 g: thick juice does not stir. */
+  readonly setGPer100G: number;
+  /** Air between raw pieces, as a share of the heap; it goes as they soften. */
+  readonly airShare: number;
+  /** How far a piece lags behind its surroundings, s: a^2 / (pi^2 alpha), a half its thickness. */
+  readonly lagS: number;
+  /** Share of the steam inside that rises through the filling; the rest finds its way along the tin. */
+  readonly steamRises: number;
 }
 
 /** The makeup of what is not said otherwise: the rest is carbohydrate. */
@@ -45,6 +54,8 @@ export const fillingMakeup = (water: number, fat: number, protein: number): Comp
 const BATTER_FREE_SHARE = 0.05;
 const BATTER_STIRS = 0.05;
 const BATTER_SYRUP_SHARE = 0.3;
+/** A batter sets before it steams: half of its steam goes along the tin. Estimate. */
+const BATTER_STEAM_RISES = 0.5;
 
 /** A filling of fruit folded into batter. */
 export function inBatter(
@@ -64,6 +75,11 @@ export function inBatter(
     syrupShare: BATTER_SYRUP_SHARE,
     stirs: BATTER_STIRS,
     swollen: 0,
+    softened: 0,
+    setGPer100G: 0,
+    airShare: 0,
+    lagS: 0,
+    steamRises: BATTER_STEAM_RISES,
   };
 }
 
@@ -103,10 +119,17 @@ export interface PieBody {
   readonly starchSwellsC: number;
   /** How fast the fruit softens, apple slices being 1. */
   readonly softening: number;
+  /** Factor of wash or topping on the browning of what lies on top; the base is never washed. */
   readonly browning: number;
   readonly dish: DishMaterial;
   readonly startC: number;
+  /** Pastry that goes in at a temperature of its own; null when it is as the rest. */
+  readonly pastryC: number | null;
+  /** A wait in cold air before the oven; null for none. */
+  readonly chill: { readonly airC: number; readonly timeS: number } | null;
   readonly done: DoneRule;
+  /** What practice does with pies of its kind: whether one heat is usual, and which that is, C. */
+  readonly usual: { readonly oneHeat: boolean; readonly singleC: number };
 }
 
 /** The cylinder that has the volume of a frustum of the same height: R^2 = (Rt^2 + Rt Rb + Rb^2) / 3. */

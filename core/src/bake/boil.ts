@@ -77,6 +77,7 @@ export function boil(model: BakeModel, state: BakeState, stepS: number): void {
   const { mesh, body } = model;
   const { kind, stacks } = mesh;
   const vented = body.top?.vented ?? 1;
+  const alongTin = 1 - (body.filling?.steamRises ?? 1);
   for (let column = 0; column < stacks.length; column++) {
     const stack = stacks[column]!;
     let vapour = 0;
@@ -88,7 +89,13 @@ export function boil(model: BakeModel, state: BakeState, stepS: number): void {
         state.vapourOutKg += vapour * vented;
         vapour *= 1 - vented;
       }
+      const before = vapour;
       vapour = meetVapour(model, state, cell, vapour, stepS);
+      if (alongTin > 0 && kind[cell] === cellKinds.filling && vapour > before) {
+        const leaves = alongTin * (vapour - before);
+        state.vapourOutKg += leaves;
+        vapour -= leaves;
+      }
       below = kind[cell]!;
     }
     state.vapourFlux[column] = (body.top ? flux : vapour) / stepS / mesh.columnArea[column]!;

@@ -44,7 +44,7 @@ export function liftOut(baked: Run, pressurePa: number): Run {
   const state = startState(mesh, body, reading(baked).baseC);
   // Food cells come first in every mesh of a body, in the same order; what lies after them was dish.
   const food = mesh.kind.findIndex((kind) => kind === cellKinds.dish);
-  for (const part of ['enthalpyJ', 'waterKg', 'tempC', 'starch', 'firmness', 'browning'] as const) {
+  for (const part of ['enthalpyJ', 'waterKg', 'tempC', 'starch', 'firmness', 'pieceC', 'browning'] as const) {
     state[part].set(baked.state[part].subarray(0, food));
   }
   state.timeS = baked.state.timeS;

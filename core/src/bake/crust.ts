@@ -23,12 +23,18 @@ const HIGHEST_MOISTURE = 0.8;
 const PER_MOISTURE = ENTRIES / HIGHEST_MOISTURE;
 /** Pastry hotter than this is charring; its last water is held for ever. */
 const HIGHEST_C = 280;
-/** Browning waits until the crust is nearly dry: half at this activity, over this width. Memory (Maillard, food texts). */
+/**
+ * Browning waits until the crust is nearly dry: half at this activity, over this width; and it slows again where hardly any
+ * water is left. Memory (Maillard, food texts).
+ */
 const BROWNS_AT = 0.88;
 const BROWNS_OVER = 0.06;
 
-export const dryEnoughToBrown = (waterActivity: number): number =>
-  1 / (1 + Math.exp((waterActivity - BROWNS_AT) / BROWNS_OVER));
+export const dryEnoughToBrown = (waterActivity: number): number => {
+  const dry = constant('brownsDry');
+  const water = dry + (1 - dry) * Math.min(1, waterActivity / constant('brownsBestAt'));
+  return water / (1 + Math.exp((waterActivity - BROWNS_AT) / BROWNS_OVER));
+};
 
 export function crustTable(pressurePa: number): CrustTable {
   const activity = Float64Array.from({ length: ENTRIES + 2 }, (_, i) => crustActivity(i / PER_MOISTURE));

@@ -21,6 +21,13 @@ export const starchRate = (tempC: number, swellsC: number, syrupShare: number): 
 export const softeningRate = (tempC: number, factor: number): number =>
   factor * arrhenius(SOFTENING_RATE, SOFTENING_EA, 100, tempC);
 
+/** Share of the softening that so many minutes at a heat do. */
+export const softenedShare = (tempC: number, timeMin: number, factor: number): number =>
+  1 - Math.exp(-60 * timeMin * softeningRate(tempC, factor));
+
+/** How far the middle of a slice of half-thickness a lags behind its faces, s: a^2 / (pi^2 alpha) (Carslaw & Jaeger, from memory). */
+export const pieceLag = (halfM: number): number => halfM ** 2 / (Math.PI ** 2 * constant('pieceDiffusivity'));
+
 /** Browning in 1/s of what is dry. */
 export const dryBrowningRate = (tempC: number, washFactor: number): number =>
   washFactor * arrhenius(BROWNING_RATE, BROWNING_EA, 150, tempC);

@@ -1,116 +1,19 @@
-import { DOUGH_KG_M3 } from '../build/index.js';
 import type { Beneath } from '../spec/index.js';
 import type { PieBody } from './body.js';
-import { cylinderRadiusM } from './body.js';
 import { constant } from './constants.js';
 import type { Face, Link, Stuff } from './mesh-builder.js';
-import { foodStuff, makeFaces, makeLines, MeshBuilder } from './mesh-builder.js';
+import { makeFaces, makeLines, MeshBuilder } from './mesh-builder.js';
+import { layOut, NEVER_FREEZES_C, stuffsOf } from './mesh-layout.js';
 import type { MeshSize } from './mesh-size.js';
 import type { Mesh } from './mesh.js';
 import { cellKinds, looking } from './mesh.js';
 
-/** The skin that colours, m: as thick on every mesh, so that a colour means the same on each. Estimate. */
-const SKIN_M = 0.0005;
-
-/** Layers of a crust from the outside in: the skin, then layers that grow evenly. */
-function gradedLayers(thicknessM: number, count: number): number[] {
-  if (thicknessM <= 0) return [];
-  const skin = Math.min(SKIN_M, thicknessM / count);
-  const grows = (2 * (thicknessM - count * skin)) / (count * (count - 1));
-  return Array.from({ length: count }, (_, i) => skin + i * grows);
-}
-
-const CRUST_FREEZES_C = -4;
-const NEVER_FREEZES_C = -273;
-/** What is left of the water in a shell that was baked blind, kg per kg. Estimate. */
-const BLIND_BAKED_WATER = 0.07;
-const WALL_ROWS_OF_SHELL = 4;
-const nothing: Stuff = {
-  kind: cellKinds.nothing,
-  dryKgM3: 1,
-  dryJM3K: 1000,
-  waterKgM3: 0,
-  conductivityDry: 0,
-  conductivityWet: 0,
-  freezesC: NEVER_FREEZES_C,
+/** What stands under a dish: how much of the oven's convection and radiation reaches its base. */
+const under: Readonly<Record<Beneath, { readonly share: number; readonly sees: number }>> = {
+  rack: { share: 0.8, sees: 1 },
+  tray: { share: constant('trayShare'), sees: constant('traySees') },
+  hot_steel: { share: 1, sees: 1 },
 };
-
-/** Rows and columns of a body: their sizes in m, and what lies where. */
-function layOut(body: PieBody, size: MeshSize) {
-  const radius = cylinderRadiusM(body);
-  const side = gradedLayers(body.baseCrustM, size.sideColumns).reverse();
-  const base = gradedLayers(body.baseCrustM, size.crustRows);
-  const lid = body.top ? gradedLayers(body.top.thicknessM, size.crustRows).reverse() : [];
-  const fillingRows = body.filling ? size.fillingRows : WALL_ROWS_OF_SHELL;
-  const { columns } = size;
-  const edges = [0];
-  const inner = radius - body.baseCrustM;
-  for (let j = 1; j <= columns; j++) edges.push((inner * j) / columns);
-  for (const layer of side) edges.push((edges.at(-1) ?? 0) + layer);
-  const ring = (j: number): number => Math.PI * ((edges[j + 1] ?? 0) ** 2 - (edges[j] ?? 0) ** 2);
-  const middle = (j: number): number => ((edges[j + 1] ?? 0) + (edges[j] ?? 0)) / 2;
-  const topFrom = base.length + fillingRows;
-  const fillingHeight = (j: number): number =>
-    body.edgeM + (j < columns ? body.moundM * (1 - (middle(j) / radius) ** 2) : 0);
-  return {
-    radius,
-    inner,
-    edges,
-    columns,
-    allColumns: columns + side.length,
-    baseRows: base.length,
-    topFrom,
-    rows: topFrom + lid.length,
-    ring,
-    middle,
-    fillingHeight,
-    rowHeight: (i: number, j: number): number =>
-      base[i] ?? (i >= topFrom ? (lid[i - topFrom] ?? 0) : fillingHeight(j) / fillingRows),
-  };
-}
-
-type Layout = ReturnType<typeof layOut>;
-
-/** What each cell of the body is made of. */
-function stuffsOf(body: PieBody, at: Layout): (i: number, j: number) => Stuff {
-  const dry = constant('crustKDry');
-  const wet = constant('crustKWet');
-  const { filling, top, dough } = body;
-  const baked = body.baseBaked
-    ? {
-        ...dough,
-        water: BLIND_BAKED_WATER,
-        carbohydrate: dough.carbohydrate + dough.water - BLIND_BAKED_WATER,
-      }
-    : dough;
-  const doughStuff = foodStuff(cellKinds.crust, baked, DOUGH_KG_M3, dry, wet, CRUST_FREEZES_C);
-  let fillingVolume = 0;
-  for (let j = 0; j < at.columns; j++) fillingVolume += at.ring(j) * at.fillingHeight(j);
-  const fillingStuff = filling
-    ? foodStuff(
-        cellKinds.filling,
-        filling.composition,
-        filling.massKg / fillingVolume,
-        0,
-        0,
-        -1.86 * filling.molality,
-      )
-    : nothing;
-  const topStuff = top
-    ? foodStuff(
-        cellKinds.crust,
-        top.composition,
-        top.densityKgM3,
-        top.conductivityDry,
-        top.conductivityWet,
-        CRUST_FREEZES_C,
-      )
-    : nothing;
-  return (i, j) => {
-    if (i >= at.topFrom) return topStuff;
-    return j < at.columns && i >= at.baseRows ? fillingStuff : doughStuff;
-  };
-}
 
 /** Lays the mesh over a pie. */
 export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'): Mesh {
@@ -120,16 +23,24 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
   const { top, dish } = body;
   const cover = top?.cover ?? 0;
   const stuffAt = stuffsOf(body, at);
+  const baseShare = (body.baseRadiusM / at.radius) ** 2;
+  const topShare = (body.topRadiusM / at.radius) ** 2;
+  /** A leaning wall makes the base smaller and the top larger than the cylinder that stands for the dish. */
+  const spread = (i: number, j: number): number => {
+    if (i >= topFrom) return topShare * at.flank(j) * cover;
+    return i < baseRows ? baseShare : 1;
+  };
   const index = Array.from({ length: rows }, (_, i) =>
     Array.from({ length: allColumns }, (__, j) =>
-      built.cell(stuffAt(i, j), ring(j) * rowHeight(i, j) * (i >= topFrom ? cover : 1)),
+      built.cell(stuffAt(i, j), ring(j) * rowHeight(i, j) * spread(i, j)),
     ),
   );
   const cellAt = (i: number, j: number): number => index[i]?.[j] ?? 0;
   const isFood = (i: number, j: number): boolean => stuffAt(i, j).kind !== cellKinds.nothing;
 
   const wall = dish.wallMm / 1000;
-  const contact = 1 / constant('dishContact');
+  // An empty shell lifts off its dish here and there; a filled one is pressed to it.
+  const contact = 1 / constant(body.filling ? 'dishContact' : 'shellContact');
   const dishStuff = (conductivity: number): Stuff => ({
     kind: cellKinds.dish,
     dryKgM3: dish.density,
@@ -154,18 +65,22 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
   const ends: Face[] = [];
   const sides: Face[] = [];
   const food = constant('foodEmissivity');
-  const baseShare = (body.baseRadiusM / at.radius) ** 2;
-  const topShare = (body.topRadiusM / at.radius) ** 2;
+  const fin = body.freeStanding ? constant('sheetFin') : 1;
   const up = (cell: number, areaM2: number): void => {
     if (areaM2 > 0) ends.push({ cell, areaM2, emissivity: food, bare: true, share: 1, looks: looking.up });
   };
-  const under = beneath === 'tray' ? constant('trayShare') : 0.8;
   const preheated: number[] = [];
+  /** What lies between a cell and the one over it: under a lid air, over the base a film of steam and fat. */
+  const gapAbove = (i: number, j: number): number => {
+    if (j >= columns || !body.filling) return 0;
+    if (i + 1 === topFrom) return top?.gapM2KW ?? 0;
+    return i + 1 === baseRows ? constant('crustGap') : 0;
+  };
   const upward = Array.from({ length: allColumns }, (_, j): Link[] => {
     const area = ring(j);
-    const plate = built.cell(plateStuff, area * wall);
+    const plate = built.cell(plateStuff, area * baseShare * wall);
     const line: Link[] = [];
-    const below = hot ? built.cell(steel, area * steelM) : plate;
+    const below = hot ? built.cell(steel, area * baseShare * steelM) : plate;
     if (hot) {
       preheated.push(below);
       line.push({
@@ -178,15 +93,15 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
     }
     ends.push({
       cell: below,
-      areaM2: area * baseShare,
-      emissivity: hot ? constant('steelEmissivity') : dish.emissivity * (beneath === 'tray' ? 0.5 : 1),
+      areaM2: area * baseShare * fin,
+      emissivity: (hot ? constant('steelEmissivity') : dish.emissivity) * under[beneath].sees,
       bare: false,
-      share: hot ? 1 : under,
+      share: under[beneath].share,
       looks: looking.down,
     });
     line.push({
       cell: plate,
-      areaM2: area,
+      areaM2: area * baseShare,
       halfHereM: wall / 2,
       halfNextM: rowHeight(0, j) / 2,
       contactM2KW: contact,
@@ -197,15 +112,16 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
       const linked = !last && isFood(i, j) && isFood(i + 1, j);
       line.push({
         cell: cellAt(i, j),
-        areaM2: linked ? area * (intoTop ? cover : 1) : 0,
+        areaM2: linked ? area * (i >= topFrom || i + 1 < baseRows ? spread(i, j) : intoTop ? cover : 1) : 0,
         halfHereM: rowHeight(i, j) / 2,
         halfNextM: last ? 1 : rowHeight(i + 1, j) / 2,
-        contactM2KW: intoTop && i < topFrom && j < columns ? (top?.gapM2KW ?? 0) : 0,
+        contactM2KW: gapAbove(i, j),
       });
     }
     // Bare to the oven: the top, what of the filling it leaves open, the inside of an empty shell.
-    if (top) up(cellAt(rows - 1, j), area * topShare * cover);
-    if (cover < 1 && isFood(topFrom - 1, j)) up(cellAt(topFrom - 1, j), area * topShare * (1 - cover));
+    const faces = area * topShare * at.flank(j);
+    if (top) up(cellAt(rows - 1, j), faces * cover);
+    if (cover < 1 && isFood(topFrom - 1, j)) up(cellAt(topFrom - 1, j), faces * (1 - cover));
     if (!body.filling && j < columns) up(cellAt(baseRows - 1, j), area);
     return line;
   });
@@ -218,13 +134,15 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
       const high = Math.min(rowHeight(i, j), rowHeight(i, Math.min(outermost, j + 1)));
       const linked = j < outermost && isFood(i, j) && isFood(i, j + 1);
       const wallRow = i < topFrom && j === outermost;
+      const isEdge = body.filling && j + 1 === columns && i >= baseRows && i < topFrom && j < outermost;
+      const beside = isEdge ? constant('crustGap') : 0;
       const area = 2 * Math.PI * edge * high * (i >= topFrom ? cover : 1);
       line.push({
         cell: cellAt(i, j),
         areaM2: linked || (wallRow && !body.freeStanding) ? area * (wallRow ? body.wallFactor : 1) : 0,
         halfHereM: edge - middle(j),
         halfNextM: wallRow ? wall / 2 : middle(j + 1) - edge,
-        contactM2KW: wallRow ? contact : 0,
+        contactM2KW: wallRow ? contact : beside,
       });
       // The inside of an empty shell's wall.
       if (!body.filling && j === columns && i >= baseRows && i < topFrom) {
@@ -264,7 +182,8 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
   });
 
   const firstColumns = Array.from({ length: columns }, (_, j) => j);
-  const rim = allColumns > columns ? [cellAt(topFrom - 1, outermost)] : [];
+  const sideColumns = Array.from({ length: allColumns - columns }, (_, k) => columns + k);
+  const rim = sideColumns.map((j) => cellAt(topFrom - 1, j));
   // What is looked at for colour: the top; the rim of an open pie; the inside of an empty shell.
   const onRim = !top && body.filling !== null && rim.length > 0;
   const seenRow = top ? rows - 1 : body.filling ? topFrom - 1 : baseRows - 1;
@@ -280,16 +199,31 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
     columnArea: Float64Array.from(firstColumns, ring),
     columnRadius: Float64Array.from(firstColumns, (j) => middle(j) / at.inner),
     topCells,
-    topWeights: Float64Array.from(topCells, (_, k) => ring(onRim ? outermost : k)),
+    topWeights: Float64Array.from(topCells, (_, k) => ring(onRim ? columns + k : k)),
     baseCells: baseRows > 0 ? firstColumns.map((j) => cellAt(0, j)) : [],
-    baseHalf:
-      baseRows > 0
-        ? firstColumns.flatMap((j) => Array.from({ length: Math.ceil(baseRows / 2) }, (_, i) => cellAt(i, j)))
-        : [],
+    outerBase: outerHalf(body, at).flatMap(({ row, share }) =>
+      firstColumns.map((j) => ({ cell: cellAt(row, j), share })),
+    ),
+    washed: [...new Set([...index.slice(topFrom).flat(), ...(onRim ? rim : [])])],
+    pastry: index.flatMap((row, i) => row.filter((_, j) => i < baseRows || i >= topFrom || j >= columns)),
     middleCells: body.filling
       ? Array.from({ length: topFrom - baseRows }, (_, k) => cellAt(baseRows + k, 0))
       : [],
     preheated,
     sideCells: index.flatMap((row) => row.slice(columns)),
   };
+}
+
+/** Rows of the base down to half its thickness, the last by the share of it that lies within: a depth, on every mesh. */
+function outerHalf(
+  body: PieBody,
+  at: ReturnType<typeof layOut>,
+): readonly { readonly row: number; readonly share: number }[] {
+  let left = body.baseCrustM / 2;
+  return Array.from({ length: at.baseRows }, (_, row) => {
+    const high = at.rowHeight(row, 0);
+    const share = Math.min(1, Math.max(0, left / high));
+    left -= high;
+    return { row, share };
+  }).filter(({ share }) => share > 0);
 }

@@ -57,9 +57,13 @@ export interface Mesh {
   /** Cells whose colour and heat are the pie's top, with their weights. */
   readonly topCells: readonly number[];
   readonly topWeights: Float64Array;
-  /** Outer layer of the pastry under the filling, and its outer half, column by column; empty without a base. */
+  /** Outer layer of the pastry under the filling; its outer half by depth, each cell with the share that lies within. */
   readonly baseCells: readonly number[];
-  readonly baseHalf: readonly number[];
+  readonly outerBase: readonly { readonly cell: number; readonly share: number }[];
+  /** Crust that a wash is brushed on: what lies over the filling, the rim of an open pie. */
+  readonly washed: readonly number[];
+  /** All pastry: what may go in at a temperature of its own. */
+  readonly pastry: readonly number[];
   /** Filling of the innermost column. */
   readonly middleCells: readonly number[];
   /** Cells that are as hot as the oven when the pie goes in. */

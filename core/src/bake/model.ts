@@ -6,7 +6,7 @@ import type { RateTable } from './kinetics.js';
 import { dryBrowningRate, rateTable, softeningRate, starchRate } from './kinetics.js';
 import type { Mesh } from './mesh.js';
 import { cellKinds } from './mesh.js';
-import { conductivity, density, withAir } from './properties.js';
+import { conductivity, density } from './properties.js';
 import { boilingC } from './water.js';
 
 /** What surrounds the pie in one step. */
@@ -45,10 +45,15 @@ export interface BakeModel {
   readonly crust: CrustTable;
   readonly fillingBoilsC: number;
   readonly fillingActivity: number;
+  /** Of the stuff of the filling without air, W/(m K). */
   readonly fillingK: number;
+  /** Air in the filling when its pieces have softened. */
+  readonly airShare: number;
   readonly swelling: RateTable;
   readonly softening: RateTable;
+  /** Of unwashed pastry; `browns` is the factor of each cell. */
   readonly browning: RateTable;
+  readonly browns: Float64Array;
   readonly work: Work;
 }
 
@@ -104,6 +109,13 @@ function makeWork(mesh: Mesh): Work {
   };
 }
 
+/** Washed crust browns sooner, all other crust as bare pastry does. */
+function browningFactors(mesh: Mesh, { browning }: PieBody): Float64Array {
+  const factors = new Float64Array(mesh.kind.length).fill(1);
+  for (const cell of mesh.washed) factors[cell] = browning;
+  return factors;
+}
+
 export function bakeModel(mesh: Mesh, body: PieBody, pressurePa: number): BakeModel {
   const { filling } = body;
   const activity = 1 / (1 + WATER_KG_MOL * (filling?.molality ?? 0));
@@ -113,14 +125,14 @@ export function bakeModel(mesh: Mesh, body: PieBody, pressurePa: number): BakeMo
     crust: crustTable(pressurePa),
     fillingBoilsC: boilingC(pressurePa, activity),
     fillingActivity: activity,
-    fillingK: filling
-      ? withAir(conductivity(filling.composition, 60), airShare(mesh, filling))
-      : constant('crustKWet'),
+    airShare: filling ? airShare(mesh, filling) : 0,
+    fillingK: filling ? conductivity(filling.composition, 60) : constant('crustKWet'),
     swelling: rateTable((tempC) =>
       starchRate(tempC, body.starchSwellsC || GELATINE_LIKE_C, filling?.syrupShare ?? 0),
     ),
     softening: rateTable((tempC) => softeningRate(tempC, body.softening)),
-    browning: rateTable((tempC) => dryBrowningRate(tempC, body.browning)),
+    browning: rateTable((tempC) => dryBrowningRate(tempC, 1)),
+    browns: browningFactors(mesh, body),
     work: makeWork(mesh),
   };
 }

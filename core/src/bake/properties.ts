@@ -60,5 +60,18 @@ export function conductivity(food: Composition, tempC: number): number {
   );
 }
 
-/** Air between the pieces lowers conductivity: Maxwell's two-phase form for a share e of voids. */
-export const withAir = (k: number, airShare: number): number => (k * (1 - airShare)) / (1 + airShare / 2);
+/** Voids between pieces of conductivity k: Maxwell's two-phase form for a share e of spheres of conductivity v. */
+export const withVoids = (k: number, voidK: number, share: number): number =>
+  (k * (voidK + 2 * k - 2 * share * (k - voidK))) / (voidK + 2 * k + share * (k - voidK));
+
+/** Conductivity of dry air, W/(m K). Handbook. */
+const AIR_K = 0.026;
+
+/** The same with still air in the voids. */
+export const withAir = (k: number, airShare: number): number => withVoids(k, AIR_K, airShare);
+
+/**
+ * Moist air carries latent heat from its hot side to its cold one: conductivity and vapour diffusion together, W/(m K):
+ * .09 at 20 C, .6 at 60, 1.9 at 80, as an exponential. From memory of the moist porous media literature.
+ */
+export const moistAirK = (tempC: number): number => Math.min(3, 0.09 * Math.exp((tempC - 20) * 0.05));

@@ -16,7 +16,7 @@ export interface Reading {
   /** Browning of top and base: 1 golden, 2 deep, 4 too dark. Without a top the rim, in an empty shell its inside. */
   readonly topBrowning: number;
   readonly baseBrowning: number;
-  /** The share of softening and of starch that nine tenths of the filling has passed. */
+  /** Softening that three quarters of the filling has passed: where a pick goes; swelling that nine tenths has passed. */
   readonly tender: number;
   readonly set: number;
   /** Moisture of the outer half of the base crust, kg per kg dry. */
@@ -28,8 +28,12 @@ export interface Reading {
   readonly fillingLostG: number;
 }
 
-/** Value that nine tenths of the filling, by volume, has reached. */
-function ninetyPercent(mesh: Mesh, value: (cell: number) => number): number {
+/** A pick goes in half way to the middle, so it does not feel the core. Common practice, no source. */
+const WHERE_A_PICK_GOES = 0.75;
+const NEARLY_ALL = 0.9;
+
+/** Value that a share of the filling, by volume, has reached. */
+function reachedBy(mesh: Mesh, shareOfAll: number, value: (cell: number) => number): number {
   const cells: [value: number, volume: number][] = [];
   let total = 0;
   for (let i = 0; i < mesh.kind.length; i++) {
@@ -42,7 +46,7 @@ function ninetyPercent(mesh: Mesh, value: (cell: number) => number): number {
   let passed = 0;
   for (const [reached, volume] of cells) {
     passed += volume;
-    if (passed >= 0.1 * total) return reached;
+    if (passed >= (1 - shareOfAll) * total) return reached;
   }
   return 0;
 }
@@ -89,7 +93,9 @@ export function readState(mesh: Mesh, state: BakeState, airC: number): Reading {
     hottest = Math.max(hottest, state.tempC[i]!);
   }
   const topC = weighted(mesh.topCells, mesh.topWeights, (i) => state.tempC[i]!);
-  const halfDry = total(mesh.baseHalf.map((i) => mesh.dryKg[i]!));
+  const outer = (of: Float64Array): number =>
+    total(mesh.outerBase.map(({ cell, share }) => share * of[cell]!));
+  const halfDry = outer(mesh.dryKg);
   return {
     timeMin: state.timeS / 60,
     airC,
@@ -101,9 +107,9 @@ export function readState(mesh: Mesh, state: BakeState, airC: number): Reading {
     hottestC: found ? hottest : topC,
     topBrowning: weighted(mesh.topCells, mesh.topWeights, (i) => state.browning[i]!),
     baseBrowning: weighted(mesh.baseCells, mesh.columnArea, (i) => state.browning[i]!),
-    tender: found ? ninetyPercent(mesh, (i) => 1 - state.firmness[i]!) : 1,
-    set: found ? ninetyPercent(mesh, (i) => state.starch[i]!) : 1,
-    baseMoisture: halfDry > 0 ? total(mesh.baseHalf.map((i) => state.waterKg[i]!)) / halfDry : 0,
+    tender: found ? reachedBy(mesh, WHERE_A_PICK_GOES, (i) => 1 - state.firmness[i]!) : 1,
+    set: found ? reachedBy(mesh, NEARLY_ALL, (i) => state.starch[i]!) : 1,
+    baseMoisture: halfDry > 0 ? outer(state.waterKg) / halfDry : 0,
     edgeBubbling: bubbling(mesh, state, (r) => r > 0.7),
     centreBubbling: bubbling(mesh, state, (r) => r < 1 / 3 || mesh.stacks.length < 3),
     lostG: state.vapourOutKg * 1000,

@@ -1,6 +1,6 @@
 import type { BakeSpec, ColourName, Stage } from '../spec/index.js';
 import type { OtherSchedule, Schedule, StageBands } from './bands.js';
-import { bandsOf, bestOfPairs, colourOff } from './bands.js';
+import { bandsOf, bestOfPairs, colourOff, isSingle } from './bands.js';
 import type { PieBody } from './body.js';
 import { colourTargets } from './colour.js';
 import { onKnob } from './knob.js';
@@ -19,48 +19,72 @@ import {
   reading,
   startRun,
 } from './simulate.js';
+import { stagesOf, usualHeats } from './usual.js';
 
-/** The settings tried for a still oven; a fan oven is tried lower. Common practice, no source. */
+/** The settings tried for a still oven, C; a fan oven and tops of crumb are tried lower. Common practice, no source. */
 const searchGrid = {
-  firstC: [195, 205, 215, 225],
+  firstC: [190, 200, 210, 220],
   firstMin: [10, 20, 30],
-  secondC: [155, 165, 175, 185, 195],
-  singleC: [150, 160, 170, 180, 190, 200, 210],
-  fanLowerC: 12,
+  secondC: [165, 175, 185, 195],
+  singleC: [170, 180, 190, 200, 210],
   longestMin: 150,
 } as const;
 
-interface FoundStages {
+export interface FoundStages {
   readonly stages: readonly [Stage, Stage];
+  /** What was chosen, and how it ended on the search's mesh. */
+  readonly schedule: Schedule;
   readonly doneMin: number;
   readonly browning: number;
+  readonly foilMin: number | null;
   /** Within which the pie comes out right. */
   readonly bands: StageBands;
   /** Other pairs of temperatures, cheapest first, and what they cost. */
   readonly others: readonly OtherSchedule[];
 }
 
-/** Bakes on at a setting until the pie is done and coloured; null when it never is done. */
-function finish(
-  run: Run,
-  settingC: number,
-  colour: ColourName,
-  before: readonly Reading[],
-): Pick<Schedule, 'doneMin' | 'browning' | 'baseMoisture'> | null {
+type End = Pick<Schedule, 'doneMin' | 'browning' | 'baseMoisture' | 'baseBrowning' | 'foilMin'>;
+
+/** From this share of its colour on, a top that is ahead of its filling gets foil. */
+export const FOIL_FROM = 0.85;
+/** Foil is worth a walk when the filling still needs this long. Common practice, no source. */
+const FOIL_WORTH_MIN = 8;
+
+/**
+ * Bakes on at a setting until the pie is done and coloured; nothing when it never is done. Where the top is ahead of the
+ * filling, the same with foil from then on is a second end.
+ */
+function ends(run: Run, settingC: number, colour: ColourName, before: readonly Reading[]): End[] {
   const rule = run.model.body.done;
   const readings = [...before];
   const fromMin = run.state.timeS / 60;
+  const wanted = colourTargets[colour].index;
+  const foiled = run.interventions.foilMin !== null;
+  let ahead: Run | null = null;
+  let aheadOf: readonly Reading[] = [];
   while (run.state.timeS < searchGrid.longestMin * 60) {
     advance(run, settingC);
     if (run.state.timeS % 60 !== 0) continue;
     const now = reading(run);
     readings.push(now);
-    if (rule.bubblesMin !== null && !now.centreBubbling) continue;
     const home = homeMin(eventsIn(readings, rule, colour), rule, now.timeMin);
-    if (home !== null && now.timeMin >= home)
-      return { doneMin: Math.max(home, fromMin), browning: now.topBrowning, baseMoisture: now.baseMoisture };
+    if (home !== null && now.timeMin >= home) {
+      const end: End = {
+        doneMin: Math.max(home, fromMin),
+        browning: now.topBrowning,
+        baseMoisture: now.baseMoisture,
+        baseBrowning: now.baseBrowning,
+        foilMin: run.interventions.foilMin,
+      };
+      const worth = ahead !== null && home - ahead.state.timeS / 60 >= FOIL_WORTH_MIN;
+      return worth && ahead ? [end, ...ends(ahead, settingC, colour, aheadOf)] : [end];
+    }
+    if (!foiled && ahead === null && run.model.body.filling && now.topBrowning >= FOIL_FROM * wanted) {
+      ahead = branch(run, { ...run.interventions, foilMin: now.timeMin });
+      aheadOf = [...readings];
+    }
   }
-  return null;
+  return [];
 }
 
 /** The search's share of a whole bake; simulating what was found and cooling it take the rest. */
@@ -83,24 +107,33 @@ interface SearchOptions {
 
 type Trying = Required<SearchOptions>;
 
+/** How much lower than the grid a pie is tried in an oven: for the oven itself, and for its first stage. */
+const lowerBy = (body: PieBody, spec: BakeSpec): { readonly all: number; readonly first: number } => {
+  const { lowerC, topLowerC } = usualHeats(body, spec);
+  return { all: lowerC, first: lowerC + topLowerC };
+};
+
 /** A run for each first temperature, branched at three moments into each second one until the pie is done. */
 function* tryPairs(
   body: PieBody,
   spec: BakeSpec,
   { size, interventions, keep }: Trying,
 ): Paused<Schedule[][]> {
-  const lower = spec.oven.kind === 'fan' ? searchGrid.fanLowerC : 0;
-  const firstLower = lower + (body.top?.startsLowerC ?? 0);
+  const lower = lowerBy(body, spec);
   const setting = (tempC: number): number => onKnob(tempC, spec.oven.knob);
-  const firsts = keep ? [keep.firstC] : unique(searchGrid.firstC.map((tempC) => setting(tempC - firstLower)));
-  const seconds = keep ? [keep.secondC] : unique(searchGrid.secondC.map((tempC) => setting(tempC - lower)));
+  const firsts = keep
+    ? [keep.firstC]
+    : unique(searchGrid.firstC.map((tempC) => setting(tempC - lower.first)));
+  const seconds = keep
+    ? [keep.secondC]
+    : unique(searchGrid.secondC.map((tempC) => setting(tempC - lower.all)));
   const rows: Schedule[][] = [];
   let tried = 0;
   const total = firsts.length * searchGrid.firstMin.length * seconds.length;
   for (const firstC of firsts) {
     const run = startRun(body, spec, firstC, size, interventions);
     const before: Reading[] = [reading(run)];
-    const bySecond = new Map<number, Schedule[]>();
+    const alike = new Map<string, Schedule[]>();
     for (const firstMin of searchGrid.firstMin) {
       while (run.state.timeS < firstMin * 60) {
         advance(run, firstC);
@@ -108,48 +141,55 @@ function* tryPairs(
       }
       const already = doneMin(eventsIn(before, body.done, spec.colour), body.done);
       // A small pie is done before it could be turned down.
-      if (already !== null && already < firstMin - 5 && bySecond.size > 0) break;
+      if (already !== null && already < firstMin - 5 && alike.size > 0) break;
       for (const secondC of seconds) {
         yield (SEARCH_SHARE * tried++) / total;
-        if (secondC > firstC && !keep) continue;
-        const end = finish(branch(run), secondC, spec.colour, before);
-        if (!end) continue;
-        bySecond.set(secondC, [...(bySecond.get(secondC) ?? []), { firstC, firstMin, secondC, ...end }]);
+        if (secondC >= firstC && !keep) continue;
+        for (const end of ends(branch(run), secondC, spec.colour, before)) {
+          const key = `${secondC}/${end.foilMin === null}`;
+          alike.set(key, [...(alike.get(key) ?? []), { firstC, firstMin, secondC, ...end }]);
+        }
       }
     }
-    rows.push(...bySecond.values());
+    rows.push(...alike.values());
   }
   return rows;
 }
 
 /** One temperature all through. */
 function* trySingles(body: PieBody, spec: BakeSpec, { size, interventions }: Trying): Paused<Schedule[][]> {
-  const lower = spec.oven.kind === 'fan' ? searchGrid.fanLowerC : 0;
-  const settings = unique(searchGrid.singleC.map((tempC) => onKnob(tempC - lower, spec.oven.knob)));
+  const lower = lowerBy(body, spec);
+  const settings = unique(searchGrid.singleC.map((tempC) => onKnob(tempC - lower.all, spec.oven.knob)));
   const rows: Schedule[][] = [];
   for (const [i, tempC] of settings.entries()) {
     yield (SEARCH_SHARE * i) / settings.length;
     const run = startRun(body, spec, tempC, size, interventions);
-    const end = finish(run, tempC, spec.colour, [reading(run)]);
-    if (end) rows.push([{ firstC: tempC, firstMin: 0, secondC: tempC, ...end }]);
+    for (const end of ends(run, tempC, spec.colour, [reading(run)])) {
+      rows.push([{ firstC: tempC, firstMin: 0, secondC: tempC, ...end }]);
+    }
   }
   return rows;
 }
 
-/** A way each minute between the moments that were simulated. */
+/** First stages are set in fives: between the moments that were simulated what comes of them lies on straight lines. */
+const FIRST_STEP_MIN = 5;
+
 function interpolate(row: readonly Schedule[]): Schedule[] {
   const filled: Schedule[] = [...row];
   for (let i = 0; i + 1 < row.length; i++) {
     const a = row[i]!;
     const b = row[i + 1]!;
-    for (let t = a.firstMin + 1; t < b.firstMin; t++) {
+    for (let t = a.firstMin + FIRST_STEP_MIN; t < b.firstMin; t += FIRST_STEP_MIN) {
       const share = (t - a.firstMin) / (b.firstMin - a.firstMin);
+      const between = (from: number, to: number): number => from + (to - from) * share;
       filled.push({
         ...a,
         firstMin: t,
-        doneMin: a.doneMin + (b.doneMin - a.doneMin) * share,
-        browning: a.browning + (b.browning - a.browning) * share,
-        baseMoisture: a.baseMoisture + (b.baseMoisture - a.baseMoisture) * share,
+        doneMin: between(a.doneMin, b.doneMin),
+        browning: between(a.browning, b.browning),
+        baseMoisture: between(a.baseMoisture, b.baseMoisture),
+        baseBrowning: between(a.baseBrowning, b.baseBrowning),
+        foilMin: a.foilMin === null || b.foilMin === null ? null : Math.round(between(a.foilMin, b.foilMin)),
       });
     }
   }
@@ -157,27 +197,14 @@ function interpolate(row: readonly Schedule[]): Schedule[] {
 }
 
 /** A second stage shorter than this is not worth turning the knob for, min. Common practice, no source. */
-const WORTH_TURNING_MIN = 8;
-const isSingle = ({ firstC, secondC }: Schedule): boolean => firstC === secondC;
+const WORTH_TURNING_MIN = 10;
 const isWorthTwo = (way: Schedule): boolean =>
   isSingle(way) || way.doneMin - way.firstMin >= WORTH_TURNING_MIN;
 
-/** Both stages in whole minutes; a single stage is cut where a two-stage bake would be looked at. */
-function stagesOf(best: Schedule): [Stage, Stage] {
-  const single = isSingle(best);
-  const outMin = Math.round(best.doneMin);
-  const firstMin = single ? Math.round(outMin / 2) : Math.round(best.firstMin);
-  const lastMin = Math.max(single ? 0 : 5, outMin - firstMin);
-  return [
-    { tempC: best.firstC, timeMin: firstMin },
-    { tempC: best.secondC, timeMin: lastMin },
-  ];
-}
-
 /**
- * The two stages that bring filling and colour home together, on settings that the baker's knob has. Between simulated
- * moments the colour is interpolated; colour within 5 % of the target counts as met, then the shortest bake wins. Null
- * when nothing gets done.
+ * The stages that bring filling and colour home together, as a baker would set them: near the heats of practice, on settings
+ * that the knob has, first times in fives, with foil where it serves, one heat where two give little. Null when nothing
+ * gets done.
  */
 export function* findStages(
   body: PieBody,
@@ -186,22 +213,23 @@ export function* findStages(
 ): Paused<FoundStages | null> {
   const target = colourTargets[spec.colour].index;
   const trying = { size, interventions, keep };
-  const rows = yield* spec.singleStage ? trySingles(body, spec, trying) : tryPairs(body, spec, trying);
-  const tried = rows.flatMap(interpolate);
-  const worthTwo = tried.filter(isWorthTwo);
-  // A small pie is done before lowering the heat is worth a walk to the oven: one heat may serve it better.
-  const asOne = worthTwo.length < tried.length ? (yield* trySingles(body, spec, trying)).flat() : [];
-  const ways = spec.singleStage || keep ? tried : [...worthTwo, ...asOne];
-  const pairs = bestOfPairs(ways, target);
-  const [best] = pairs;
+  const usual = usualHeats(body, spec);
+  const pairs = spec.singleStage ? [] : (yield* tryPairs(body, spec, trying)).flatMap(interpolate);
+  const singles = keep ? [] : (yield* trySingles(body, spec, trying)).flat();
+  const worth = keep ? pairs : [...pairs.filter(isWorthTwo), ...singles];
+  const ways = worth.length > 0 ? worth : [...pairs, ...singles];
+  const ranked = bestOfPairs(ways, target, usual);
+  const [best] = ranked;
   if (!best) return null;
   const alike = ways.filter((way) => isSingle(way) === isSingle(best));
   return {
     stages: stagesOf(best),
+    schedule: best,
+    foilMin: best.foilMin,
     doneMin: best.doneMin,
     browning: best.browning,
     bands: bandsOf(alike, best, target),
-    others: pairs.slice(1).map((way) => ({
+    others: ranked.slice(1).map((way) => ({
       ...way,
       longerMin: way.doneMin - best.doneMin,
       colourOff: colourOff(way, target),

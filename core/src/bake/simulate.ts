@@ -1,5 +1,6 @@
 import type { BakeSpec, ColourName, Stage } from '../spec/index.js';
 import type { DoneRule, PieBody } from './body.js';
+import { chill } from './chill.js';
 import { colourTargets } from './colour.js';
 import { constant } from './constants.js';
 import { layMesh } from './lay-mesh.js';
@@ -29,7 +30,10 @@ export interface Interventions {
 export const noInterventions: Interventions = { foilMin: null, weightsMin: 0, doorMin: [] };
 
 /** The oven side of a bake: which oven, where in it, how high up, and the colour that is wanted. */
-export type OvenPlace = Pick<BakeSpec, 'oven' | 'altitudeM' | 'beneath' | 'rack' | 'colour'>;
+export type OvenPlace = Pick<
+  BakeSpec,
+  'oven' | 'altitudeM' | 'beneath' | 'rack' | 'colour' | 'ready' | 'beside'
+>;
 
 /** A bake under way: copy it with `branch` to try different ways on from the same moment. */
 export interface Run {
@@ -49,12 +53,15 @@ export function startRun(
   interventions: Interventions = noInterventions,
 ): Run {
   const mesh = layMesh(body, size, place.beneath);
-  const traits = ovenTraits(place.oven, place.rack);
-  const oven = loadedOven(traits, firstC);
+  const traits = ovenTraits(place, 2 * body.topRadiusM);
+  const oven = loadedOven(traits, firstC, place.ready);
+  const model = bakeModel(mesh, body, airPressurePa(place.altitudeM));
+  const state = startState(mesh, body, body.startC, oven.wallC);
+  chill(model, state);
   return {
-    model: bakeModel(mesh, body, airPressurePa(place.altitudeM)),
+    model,
     traits,
-    state: startState(mesh, body, body.startC, oven.wallC),
+    state,
     interventions,
     oven,
   };
@@ -86,7 +93,8 @@ export function advance(run: Run, settingC: number): void {
   const stepS = stepAt(model.mesh.size, state.timeS);
   const fromMin = state.timeS / 60;
   const untilMin = fromMin + (SLOW_EVERY * stepS) / 60;
-  if (interventions.doorMin.some((at) => at >= fromMin && at < untilMin)) run.oven = doorOpened(run.oven);
+  if (interventions.doorMin.some((at) => at >= fromMin && at < untilMin))
+    run.oven = doorOpened(run.oven, traits);
   const cover = coverAt(interventions, fromMin);
   const surroundingsAt = (): BoundaryConditions => {
     const midway = ovenAfter(run.oven, traits, settingC, stepS / 2);
@@ -115,16 +123,13 @@ export interface BakeEvents {
   readonly heatedMin: number | null;
 }
 
-/** Share of the softening that counts as tender. */
-const TENDER = 0.8;
+/** Share of the softening, where a pick goes, that counts as tender. */
+const TENDER = 0.64;
 const SET = 0.9;
 const GOLDEN = 1;
 /** A colour this near its target has been reached. */
-const NEAR_COLOUR = 0.95;
+const NEAR_COLOUR = 0.92;
 const CRISP_MOISTURE = 0.06;
-/** A starch filling is trusted once its middle has bubbled this long. Common practice, no source. */
-export const BUBBLE_HOLD_MIN = 3;
-
 /** First crossings of each event in a list of readings, straight lines between them. */
 export function eventsIn(
   readings: readonly Reading[],
@@ -174,16 +179,24 @@ export function doneMin(events: BakeEvents, rule: DoneRule): number | null {
   );
 }
 
-/** A done filling waits this long for its top to colour; then the pie comes out pale. Estimate. */
-const WAITS_FOR_COLOUR_MIN = 20;
+/** The same for the filling alone, whatever colour the top has. */
+export const filledMin = (events: BakeEvents, rule: DoneRule): number | null =>
+  doneMin(events, { ...rule, coloured: false });
 
-/** When a pie is home: done, and its top coloured or waited for as long as the filling bears; null while it is neither. */
+/** A done filling waits this long for its top to colour; then the pie comes out pale. Estimate. */
+const WAITS_FOR_COLOUR_MIN = 30;
+
+/** An oven 10 C colder than its knob takes about so much longer: a pie is left in until it would be done there too. Estimate. */
+const SAFE_SHARE = 0.1;
+
+/** When a pie is home: safely done, and its top coloured or waited for as long as the filling bears; null while it is neither. */
 export function homeMin(events: BakeEvents, rule: DoneRule, nowMin: number): number | null {
-  const done = doneMin(events, rule);
+  const done = filledMin(events, rule);
   if (done === null) return null;
+  const safe = done * (1 + SAFE_SHARE);
   const longest = done + WAITS_FOR_COLOUR_MIN;
-  if (events.colouredMin !== null) return Math.max(done, Math.min(events.colouredMin, longest));
-  return nowMin >= longest ? longest : null;
+  if (events.colouredMin !== null) return Math.max(safe, Math.min(events.colouredMin, longest));
+  return nowMin >= longest ? Math.max(safe, longest) : null;
 }
 
 export interface BakeRun {

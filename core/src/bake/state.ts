@@ -10,6 +10,8 @@ export interface BakeState {
   readonly tempC: Float64Array;
   readonly starch: Float64Array;
   readonly firmness: Float64Array;
+  /** Temperature inside the pieces of fruit, which lags behind that around them. */
+  readonly pieceC: Float64Array;
   readonly browning: Float64Array;
   /** 1 where the cell boiled in the last step. */
   readonly boiling: Uint8Array;
@@ -34,7 +36,8 @@ export function startState(mesh: Mesh, body: PieBody, tempC = body.startC, ovenC
     waterKg: Float64Array.from(mesh.waterKg),
     tempC: new Float64Array(cells).fill(tempC),
     starch: new Float64Array(cells).fill(body.filling?.swollen ?? 0),
-    firmness: new Float64Array(cells).fill(1),
+    firmness: new Float64Array(cells).fill(1 - (body.filling?.softened ?? 0)),
+    pieceC: new Float64Array(cells).fill(tempC),
     browning: new Float64Array(cells),
     boiling: new Uint8Array(cells),
     condensing: new Float64Array(cells),
@@ -42,6 +45,7 @@ export function startState(mesh: Mesh, body: PieBody, tempC = body.startC, ovenC
     heatInJ: 0,
     vapourOutKg: 0,
   };
+  if (body.pastryC !== null) for (const cell of mesh.pastry) state.tempC[cell] = body.pastryC;
   for (const cell of mesh.preheated) state.tempC[cell] = ovenC;
   for (let i = 0; i < cells; i++) {
     state.enthalpyJ[i] = enthalpyJ(state.tempC[i]!, mesh.dryJK[i]!, mesh.waterKg[i]!, mesh.freezesC[i]!);
@@ -57,6 +61,7 @@ export function copyState(state: BakeState): BakeState {
     tempC: state.tempC.slice(),
     starch: state.starch.slice(),
     firmness: state.firmness.slice(),
+    pieceC: state.pieceC.slice(),
     browning: state.browning.slice(),
     boiling: state.boiling.slice(),
     condensing: state.condensing.slice(),

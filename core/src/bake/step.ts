@@ -5,6 +5,7 @@ import { temperatureC } from './enthalpy.js';
 import { rateAt } from './kinetics.js';
 import { cellKinds } from './mesh.js';
 import type { BakeModel, BoundaryConditions } from './model.js';
+import { moistAirK, withVoids } from './properties.js';
 import type { BakeState } from './state.js';
 import { VAPOUR_J_KG } from './state.js';
 import { bookOven, meetOven } from './surface.js';
@@ -21,26 +22,36 @@ const smoothstep = (from: number, to: number, x: number): number => {
   return t * t * (3 - 2 * t);
 };
 
+/** Conductivity of filling in one cell: fruit with air in it until it softens, stirred by thin juice when it is hot. */
+function fillingConductivity(
+  { body, fillingK, airShare }: BakeModel,
+  temp: number,
+  freezesC: number,
+  starch: number,
+  firmness: number,
+): number {
+  const { filling } = body;
+  if (!filling) return fillingK;
+  const air = airShare + Math.max(0, filling.airShare - airShare) * firmness;
+  const still = withVoids(fillingK, moistAirK(temp), air);
+  if (temp < freezesC) return still * (1 + 2 * Math.min(1, (freezesC - temp) / 8));
+  const thin = Math.max(filling.freeShare * Math.min(1, temp / 60), smoothstep(30, 60, temp));
+  const thick = 1 + ((filling.setGPer100G * starch) / STIR_SET) ** 2;
+  return still * (1 + (STIR_GAIN * filling.stirs * thin) / thick);
+}
+
 /** Conductivity of every cell, W/(m K). */
 function conductivities(model: BakeModel, state: BakeState): void {
-  const { mesh, body, fillingK, work } = model;
+  const { mesh, work } = model;
   const { kind, conductivityDry, conductivityWet, waterKg, freezesC } = mesh;
-  const { tempC, starch } = state;
-  const freeShare = body.filling?.freeShare ?? 0;
-  const gain = STIR_GAIN * (body.filling?.stirs ?? 0);
+  const { tempC, starch, firmness } = state;
   for (let i = 0; i < kind.length; i++) {
     const dry = conductivityDry[i]!;
     if (kind[i] === cellKinds.crust) {
       const wet = Math.min(1, state.waterKg[i]! / waterKg[i]!);
       work.conductivity[i] = dry + (conductivityWet[i]! - dry) * wet;
     } else if (kind[i] === cellKinds.filling) {
-      const temp = tempC[i]!;
-      if (temp < freezesC[i]!) {
-        work.conductivity[i] = fillingK * (1 + 2 * Math.min(1, (freezesC[i]! - temp) / 8));
-      } else {
-        const thin = Math.max(freeShare * Math.min(1, temp / 60), smoothstep(30, 60, temp));
-        work.conductivity[i] = fillingK * (1 + gain * thin * (1 - STIR_SET * starch[i]!));
-      }
+      work.conductivity[i] = fillingConductivity(model, tempC[i]!, freezesC[i]!, starch[i]!, firmness[i]!);
     } else work.conductivity[i] = dry;
   }
 }
@@ -77,18 +88,21 @@ function capacities(model: BakeModel, state: BakeState): void {
   }
 }
 
-/** Swelling, softening, browning over one step. */
+/** Swelling, softening, browning over one step. Pieces soften by their own heat, which lags behind. */
 function kinetics(model: BakeModel, state: BakeState, stepS: number): void {
-  const { mesh, crust, swelling, softening, browning } = model;
+  const { mesh, body, crust, swelling, softening, browning, browns } = model;
+  const follows = stepS / (stepS + (body.filling?.lagS ?? 0));
   for (let i = 0; i < mesh.kind.length; i++) {
     const temp = state.tempC[i]!;
     if (mesh.kind[i] === cellKinds.filling) {
+      const piece = state.pieceC[i]! + (temp - state.pieceC[i]!) * follows;
+      state.pieceC[i] = piece;
       if (temp < 30) continue;
       state.starch[i] = 1 - (1 - state.starch[i]!) / (1 + rateAt(swelling, temp) * stepS);
-      state.firmness[i] = state.firmness[i]! / (1 + rateAt(softening, temp) * stepS);
+      state.firmness[i] = state.firmness[i]! / (1 + rateAt(softening, piece) * stepS);
     } else if (mesh.kind[i] === cellKinds.crust && temp > 80) {
       const dry = crustAt(crust.browns, state.waterKg[i]! / mesh.dryKg[i]!);
-      state.browning[i] = state.browning[i]! + rateAt(browning, temp) * dry * stepS;
+      state.browning[i] = state.browning[i]! + rateAt(browning, temp) * browns[i]! * dry * stepS;
     }
   }
 }

@@ -69,3 +69,15 @@ export const heapedVolumeMl = (batch: Batch): number =>
 /** Volume of the same fruit when baked, in mL, before sugar and juice are counted. */
 export const collapsedVolumeMl = (batch: Batch): number =>
   batch.fruits.reduce((sum, { fruit, massG }) => sum + ((massG * 240) / fruit.cupG) * fruit.collapse, 0);
+
+/** Thickness of a piece by the word for its cut, mm: slices, small fruit whole or halved. Common practice, no source. */
+const cutMm: Readonly<Record<FruitPart['cut'], number>> = { thin: 3, usual: 7, chunks: 22, halves: 38 };
+/** Small fruit in its skin, or halved. Estimate. */
+const SMALL_MM = { whole: 12, opened: 12, halved: 7 } as const;
+
+/** How thick the pieces of a fruit are, mm. */
+export function pieceThicknessMm(fruit: Fruit, part: FruitPart): number {
+  if (part.cutMm !== undefined) return part.cutMm;
+  if (fruit.piece === 'cut') return cutMm[part.cut];
+  return part.cut === 'thin' ? SMALL_MM.halved : SMALL_MM[fruit.piece];
+}

@@ -1,7 +1,7 @@
 export type { AmountWay } from './amounts.js';
 export { amountsOf, amountWays, preparedFrom } from './amounts.js';
 export type { BatchFruit } from './batch.js';
-export { boughtMassG, makeBatch } from './batch.js';
+export { boughtMassG, makeBatch, pieceThicknessMm } from './batch.js';
 export { evidenceRules, expectedWeepG } from './evidence.js';
 export { fillingFigures } from './figures/index.js';
 export type { Filling } from './filling.js';

@@ -17,6 +17,8 @@ export const preparations: Readonly<
       readonly boilMin: number;
       readonly starchBoilMin: number;
       readonly coolMin: number;
+      /** Heat that the fruit is kept at for its minutes, C; null where it stays raw. */
+      readonly heldAtC: number | null;
       /** Cooked and thickened before it goes in. */
       readonly cooked: boolean;
       /** Goes into the oven; a glaze with raw fruit does not. */
@@ -32,6 +34,7 @@ export const preparations: Readonly<
     boilMin: 0,
     starchBoilMin: 0,
     coolMin: 0,
+    heldAtC: null,
     cooked: false,
     baked: true,
   },
@@ -43,6 +46,7 @@ export const preparations: Readonly<
     boilMin: 10,
     starchBoilMin: 0,
     coolMin: 20,
+    heldAtC: null,
     cooked: false,
     baked: true,
   },
@@ -54,6 +58,7 @@ export const preparations: Readonly<
     boilMin: 8,
     starchBoilMin: 1,
     coolMin: 60,
+    heldAtC: 71,
     cooked: false,
     baked: true,
   },
@@ -65,6 +70,7 @@ export const preparations: Readonly<
     boilMin: 0,
     starchBoilMin: 2,
     coolMin: 90,
+    heldAtC: 95,
     cooked: true,
     baked: true,
   },
@@ -76,6 +82,7 @@ export const preparations: Readonly<
     boilMin: 0,
     starchBoilMin: 1,
     coolMin: 60,
+    heldAtC: null,
     cooked: false,
     baked: false,
   },
@@ -87,6 +94,7 @@ export const preparations: Readonly<
     boilMin: 0,
     starchBoilMin: 1,
     coolMin: 60,
+    heldAtC: 95,
     cooked: true,
     baked: true,
   },

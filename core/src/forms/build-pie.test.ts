@@ -1,7 +1,8 @@
 import { builtInLarder } from '../larder/index.js';
 import type { FormKind } from '../spec/index.js';
 import { formKinds, starterSpec } from '../spec/index.js';
-import { buildPie, formOf } from './index.js';
+import { buildPie } from './build-pie.js';
+import { formOf } from './index.js';
 
 const context = (kind: FormKind) => ({ spec: starterSpec, larder: builtInLarder, form: formOf(kind) });
 const sinking = { heapMl: 1800, cookedMl: 1010, fruitG: 800 };

@@ -105,6 +105,10 @@ export interface Form {
   readonly bubblingMin: number;
   /** The filling goes in cold after the bake: only its shell is baked. */
   filledCold(filling: FillingSpec): boolean;
+  /** It is mostly baked at one heat: a thin or loosely covered filling. */
+  readonly oneHeat: boolean;
+  /** The heat of a still oven that practice takes when it takes one, C. */
+  readonly singleC: number;
   /** Its base was baked blind before the filling went in. */
   readonly baseBaked: boolean;
   /** Minutes from the oven until it leaves its dish; null when it cools in it. */

@@ -28,6 +28,15 @@ export const builtInMaterials = tableOf<DishMaterial>({
     brittle: false,
   },
   aluminium: {
+    label: 'Aluminium, used',
+    conductivity: 160,
+    specificHeat: 900,
+    density: 2700,
+    wallMm: 0.8,
+    emissivity: 0.6,
+    brittle: false,
+  },
+  bright_aluminium: {
     label: 'Bright aluminium',
     conductivity: 160,
     specificHeat: 900,
@@ -78,7 +87,7 @@ export const builtInMaterials = tableOf<DishMaterial>({
     specificHeat: 900,
     density: 2700,
     wallMm: 0.12,
-    emissivity: 0.2,
+    emissivity: 0.3,
     brittle: false,
   },
 });

@@ -14,7 +14,7 @@ export { builtInLarder, rowOf } from './larder.js';
 export type { OwnFruit, OwnFruitFigure } from './own-fruit.js';
 export { checkOwnFruit, ownFigureRows, ownFruitFigures, withOwnFruits } from './own-fruit.js';
 export { lemon } from './seasonings.js';
-export { PRECOOKED_SOFTENS, softeningFactor } from './softening.js';
+export { softeningFactor } from './softening.js';
 export { cupG, gPerMl, madeOf } from './staples.js';
 export { builtInSugars } from './sugars.js';
 export type { Thickener } from './thickeners.js';

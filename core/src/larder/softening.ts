@@ -14,6 +14,12 @@ const byGroup: Readonly<Record<FruitGroup, number>> = {
   canned: 5,
 };
 
-export const softeningFactor = (fruit: Fruit): number => byGroup[fruit.group];
-/** Fruit that was boiled or fried before it went in has most of its softening behind it. */
-export const PRECOOKED_SOFTENS = 4;
+/** Fruits that soften otherwise than their group. Estimates. */
+const byFruit: Readonly<Record<string, number>> = {
+  apple_soft: 2,
+  pear_ripe: 2,
+  quince: 0.35,
+  pineapple: 0.5,
+};
+
+export const softeningFactor = (fruit: Fruit): number => byFruit[fruit.id] ?? byGroup[fruit.group];

@@ -11,7 +11,7 @@ export interface Wash {
   readonly contains: readonly string[];
 }
 
-/** What is brushed on one pie, what it does, and how much sooner it browns. Amounts: common practice, no source; browning: fit over W1 to W5. */
+/** What is brushed on one pie, what it does, and how much sooner it browns. Amounts: common practice, no source; browning: fit over W1 to W14. */
 export const builtInWashes = tableOf<Wash>({
   none: { label: 'No wash', gPerPie: 0, recipe: '', effect: 'pale and matt', browning: 1, contains: [] },
   milk: {
@@ -19,7 +19,7 @@ export const builtInWashes = tableOf<Wash>({
     gPerPie: 20,
     recipe: '20 g milk',
     effect: 'soft gold; little shine',
-    browning: 1.15,
+    browning: 1.1,
     contains: ['milk'],
   },
   egg_white: {
@@ -27,7 +27,7 @@ export const builtInWashes = tableOf<Wash>({
     gPerPie: 35,
     recipe: '1 egg white with 1 tsp water',
     effect: 'shine and hold for coarse sugar; light colour',
-    browning: 1.15,
+    browning: 1.1,
     contains: ['egg'],
   },
   whole_egg: {
@@ -35,7 +35,7 @@ export const builtInWashes = tableOf<Wash>({
     gPerPie: 40,
     recipe: '1 egg with 1 tbsp milk',
     effect: 'even gold with shine',
-    browning: 1.28,
+    browning: 1.2,
     contains: ['egg', 'milk'],
   },
   yolk_cream: {
@@ -43,7 +43,7 @@ export const builtInWashes = tableOf<Wash>({
     gPerPie: 33,
     recipe: '1 yolk with 15 mL cream and a pinch of salt',
     effect: 'deep gold; colours soonest',
-    browning: 1.55,
+    browning: 1.4,
     contains: ['egg', 'milk'],
   },
 });

@@ -1,5 +1,5 @@
-import { formOf } from '../forms/index.js';
 import { ledgerSides } from '../filling/index.js';
+import { formOf } from '../forms/index.js';
 import { builtInDoughs } from '../larder/index.js';
 import type { FormKind, PieSpec } from '../spec/index.js';
 import { formKinds, starterSpec } from '../spec/index.js';

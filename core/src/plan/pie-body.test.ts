@@ -1,10 +1,9 @@
+import type { PlanContext } from '../forms/index.js';
 import type { PieSpec } from '../spec/index.js';
 import { formKinds, starterSpec } from '../spec/index.js';
 import { changeForm } from './change-form.js';
 import type { PiePlan } from './plan.js';
-import { draftPlan } from './plan.js';
-import type { PlanContext } from '../forms/index.js';
-import { planContext } from './plan.js';
+import { draftPlan, planContext } from './plan.js';
 import { surroundings } from './surroundings.js';
 
 const plan = (change: Partial<PieSpec> = {}): PiePlan => {

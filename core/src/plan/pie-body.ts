@@ -1,10 +1,10 @@
 import type { DoneRule, FillingBody, PieBody } from '../bake/index.js';
-import { BUBBLE_HOLD_MIN, fillingMakeup } from '../bake/index.js';
+import { fillingMakeup, pieceLag, softenedShare } from '../bake/index.js';
 import { doughComposition, equalDiscCm, outlineAt, perimeterCm } from '../build/index.js';
 import type { Filling } from '../filling/index.js';
-import { preparations } from '../filling/index.js';
+import { pieceThicknessMm, preparations } from '../filling/index.js';
 import type { BuiltContext } from '../forms/index.js';
-import { madeOf, PRECOOKED_SOFTENS, rowOf, softeningFactor } from '../larder/index.js';
+import { madeOf, rowOf, softeningFactor } from '../larder/index.js';
 import type { DishSpec, PieSpec } from '../spec/index.js';
 
 const SUCROSE_G_MOL = 342.3;
@@ -14,10 +14,16 @@ const ACID_G_MOL = 134;
 const COUNTS_FROM_SHARE = 0.15;
 /** Protein of a fruit filling. From memory of food tables. */
 const FRUIT_PROTEIN = 0.007;
-/** Cooked fruit is tender and its starch has swollen: it only has to get this hot all through, C. Common practice, no source. */
-const COOKED_HOT_C = 80;
+/** A filling is set and safe to keep when its coldest place has been this hot, C; one that was cooked before when it is hot through. Common practice, no source. */
+const SET_AT_C = 82;
+const COOKED_HOT_C = 75;
 /** Grams of starch for which a starch that is not told swells about here, C. */
 const USUAL_SWELLS_C = 70;
+/** Raw fruit without the air around it, g/mL, and the most air that a heap can hold. Estimates. */
+const FRUIT_G_PER_ML = 0.9;
+const MOST_AIR = 0.6;
+/** Air of a fridge and of a freezer, C. */
+const coldC = { fridge: 4, freezer: -18 } as const;
 const LOWEST_FILL_M = 0.008;
 const MOST_SYRUP_SHARE = 0.75;
 
@@ -25,11 +31,31 @@ const MOST_SYRUP_SHARE = 0.75;
 export const isCooked = ({ filling }: PieSpec): boolean => preparations[filling.preparation.kind].cooked;
 
 /** The slowest fruit decides when a pie is tender. */
-function softening(spec: PieSpec, filling: Filling): number {
+function softening(filling: Filling): number {
   const factors = filling.batch.fruits
     .filter(({ massG }) => massG >= COUNTS_FROM_SHARE * filling.batch.massG)
     .map(({ fruit }) => softeningFactor(fruit));
-  return Math.min(...factors) * (isCooked(spec) ? PRECOOKED_SOFTENS : 1);
+  return Math.min(...factors);
+}
+
+/** Softening that the preparation has done already, by the same kinetics as in the oven. */
+function softenedBefore({ filling }: PieSpec, factor: number): number {
+  const { kind, minutes = preparations[kind].minutes } = filling.preparation;
+  const { heldAtC } = preparations[kind];
+  return heldAtC === null ? 0 : softenedShare(heldAtC, minutes, factor);
+}
+
+/** Air in a raw heap: what its pieces leave of the room they are heaped in; none is left between cooked ones. */
+function airBetweenPieces(filling: Filling): number {
+  const { fruits } = filling.batch;
+  const pieceMl = fruits.reduce((sum, { massG }) => sum + massG / FRUIT_G_PER_ML, 0);
+  return Math.max(0, Math.min(MOST_AIR, 1 - pieceMl / filling.heapMl));
+}
+
+/** How far the thickest of the fruits lags behind what is round it, s. */
+function pieceLagS(filling: Filling): number {
+  const halves = filling.batch.fruits.map(({ fruit, part }) => pieceThicknessMm(fruit, part) / 2000);
+  return pieceLag(Math.max(...halves));
 }
 
 const nothingAsked: DoneRule = {
@@ -49,7 +75,7 @@ function doneRule({ spec, form, filling }: BuiltContext): DoneRule {
   if (form.filledCold(spec.filling)) return shellDone;
   if (form.done) return form.done;
   if (isCooked(spec)) return { ...nothingAsked, coldestC: COOKED_HOT_C, coloured: true };
-  return { ...nothingAsked, tender: true, set: filling.thickenerG > 0, bubblesMin: BUBBLE_HOLD_MIN };
+  return { ...nothingAsked, tender: true, set: filling.thickenerG > 0, coldestC: SET_AT_C };
 }
 
 function fillingBody({ spec, form, filling, build }: BuiltContext): FillingBody {
@@ -70,6 +96,11 @@ function fillingBody({ spec, form, filling, build }: BuiltContext): FillingBody 
     syrupShare: Math.min(MOST_SYRUP_SHARE, ledger.syrupBrix / 100),
     stirs: 1,
     swollen: isCooked(spec) && filling.thickenerG > 0 ? 1 : 0,
+    softened: softenedBefore(spec, softening(filling)),
+    setGPer100G: filling.reached,
+    airShare: airBetweenPieces(filling),
+    lagS: pieceLagS(filling),
+    steamRises: 1,
   };
   return form.fillingBody(fruit, filling, build);
 }
@@ -79,6 +110,9 @@ function wallFactor(dish: DishSpec): number {
   const middle = outlineAt(dish, 0.5);
   return perimeterCm(middle) / (Math.PI * equalDiscCm(middle));
 }
+
+/** A heap sinks as it softens: for most of the bake it stands between raw and baked. */
+const midway = (rawCm: number, bakedCm: number): number => (rawCm + bakedCm) / 2;
 
 /** The pie as the oven meets it, in SI units; one of them where there are many. */
 export function pieBody(context: BuiltContext): PieBody {
@@ -96,8 +130,10 @@ export function pieBody(context: BuiltContext): PieBody {
     topRadiusM: equalDiscCm(outlineAt(vessel.dish, 1)) / 200,
     baseRadiusM: equalDiscCm(outlineAt(vessel.dish, 0)) / 200,
     wallFactor: wallFactor(vessel.dish),
-    edgeM: cold ? vessel.dish.depthCm / 100 : Math.max(LOWEST_FILL_M, build.bakedEdgeCm / 100 - crustM),
-    moundM: cold ? 0 : build.bakedMoundCm / 100,
+    edgeM: cold
+      ? vessel.dish.depthCm / 100
+      : Math.max(LOWEST_FILL_M, midway(build.rawEdgeCm, build.bakedEdgeCm) / 100 - crustM),
+    moundM: cold ? 0 : midway(build.rawMoundCm, build.bakedMoundCm) / 100,
     baseCrustM: crustM,
     baseBaked: form.baseBaked && !cold,
     freeStanding: form.filled !== 'dish',
@@ -105,11 +141,16 @@ export function pieBody(context: BuiltContext): PieBody {
     dough: doughComposition(dough),
     filling: cold ? null : { ...all, massKg: all.massKg / vessel.count },
     starchSwellsC: form.setsAtC ?? Math.max(...swells),
-    softening: softening(spec, filling),
+    softening: softening(filling),
     browning: form.top.browning(build.top, beside),
     dish: rowOf(larder.materials, spec.dish.material),
     startC: spec.bake.startC,
+    pastryC: spec.bake.pastryC ?? null,
+    chill: spec.bake.chill
+      ? { airC: coldC[spec.bake.chill.place], timeS: 60 * spec.bake.chill.minutes }
+      : null,
     done: doneRule(context),
+    usual: { oneHeat: form.oneHeat || isCooked(spec) || cold, singleC: form.singleC },
   };
 }
 

@@ -66,6 +66,24 @@ const stageSchema = {
 } as const;
 export interface Stage extends SpecOf<typeof stageSchema> {}
 
+const chillPlaces = ['fridge', 'freezer'] as const;
+
+const chillSchema = {
+  place: { type: 'choice', of: chillPlaces, since: 2, what: 'where it waits' },
+  minutes: {
+    type: 'number',
+    unit: 'min',
+    least: 1,
+    most: 2880,
+    remedy:
+      'A pie waits 1 to 2880 minutes in the cold; one frozen through is better said by its temperature.',
+    since: 2,
+    what: 'how long',
+  },
+} as const;
+
+const ovenReadiness = ['hot_through', 'just_reached'] as const;
+
 /** What the baker chooses about oven and bake. */
 export const bakeSchema = {
   oven: { type: 'part', name: 'Oven', of: ovenSchema, what: 'the oven' },
@@ -74,10 +92,42 @@ export const bakeSchema = {
     type: 'number',
     unit: 'C',
     least: -30,
-    most: 45,
-    remedy: 'The pie goes in between -30 °C, frozen, and 45 °C.',
-    what: 'temperature of the pie when it goes in',
+    most: 98,
+    remedy: 'The pie goes in between -30 °C, frozen, and 98 °C, off the hob.',
+    what: 'temperature of the pie when it is built: of the filling, and of all of it when nothing else is said',
   },
+  pastryC: optional('as the pie', {
+    type: 'number',
+    unit: 'C',
+    least: -30,
+    most: 45,
+    remedy: 'Pastry goes on between -30 °C, frozen, and 45 °C.',
+    since: 2,
+    what: 'temperature of its pastry, when that is another: a frozen shell, a cold lid on a hot filling',
+  }),
+  chill: optional('straight in', {
+    type: 'part',
+    name: 'Chill',
+    of: chillSchema,
+    since: 2,
+    what: 'a wait in the cold between building and baking',
+  }),
+  ready: optional('hot through', {
+    type: 'choice',
+    of: ovenReadiness,
+    since: 2,
+    what: 'whether the oven has been hot for a while or has only just reached its heat',
+  }),
+  beside: optional('none', {
+    type: 'number',
+    unit: 'count',
+    least: 0,
+    most: 12,
+    whole: true,
+    remedy: 'At most 12 other pies beside it.',
+    since: 2,
+    what: 'other pies in the oven with it',
+  }),
   altitudeM: {
     type: 'number',
     unit: 'm',

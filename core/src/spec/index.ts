@@ -21,7 +21,7 @@ export {
 export { checkFields } from './check-fields.js';
 export type { DishShape, DishSpec } from './dish.js';
 export { dishShapes, kitchenDishSchema } from './dish.js';
-export type { AnyField, FieldAt, Schema, SpecOf, Nullable, Optional } from './field.js';
+export type { AnyField, FieldAt, Nullable, Optional, Schema, SpecOf } from './field.js';
 export { fieldsOf } from './field.js';
 export type {
   FillingSpec,

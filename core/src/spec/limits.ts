@@ -1,6 +1,6 @@
+import { kitchenOvenSchema } from './bake.js';
 import type { NumberField, Schema } from './field.js';
 import { fieldsOf } from './field.js';
-import { kitchenOvenSchema } from './bake.js';
 import { pieSchema } from './pie.js';
 
 /** The least and the most that a choice can be, and what to do when it is not. */

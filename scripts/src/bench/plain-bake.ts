@@ -12,6 +12,7 @@ import {
   layMesh,
   loadedOven,
   meshSizes,
+  moistAirK,
   ovenAfter,
   ovenTraits,
   saturationPa,
@@ -40,6 +41,8 @@ interface Cell {
   tempC: number;
   starch: number;
   firmness: number;
+  pieceC: number;
+  readonly browns: number;
   browning: number;
 }
 
@@ -54,7 +57,7 @@ export interface PlainResult {
 const STEP_S = 0.25;
 const STEFAN_BOLTZMANN = 5.670374e-8;
 
-function cellsOf(mesh: Mesh, body: PieBody, ovenC: number): Cell[] {
+function cellsOf(mesh: Mesh, body: PieBody, browns: Float64Array, ovenC: number): Cell[] {
   const cells = Array.from({ length: mesh.kind.length }, (_, i): Cell => {
     const tempC = mesh.preheated.includes(i) ? ovenC : body.startC;
     const waterKg = mesh.waterKg[i]!;
@@ -70,7 +73,9 @@ function cellsOf(mesh: Mesh, body: PieBody, ovenC: number): Cell[] {
       waterKg,
       tempC,
       starch: body.filling?.swollen ?? 0,
-      firmness: 1,
+      firmness: 1 - (body.filling?.softened ?? 0),
+      pieceC: tempC,
+      browns: browns[i]!,
       browning: 0,
     };
   });
@@ -81,10 +86,10 @@ function cellsOf(mesh: Mesh, body: PieBody, ovenC: number): Cell[] {
 export function plainBake(body: PieBody, place: OvenPlace, stages: readonly Stage[]): PlainResult {
   const mesh = layMesh(body, meshSizes.coarse, place.beneath);
   const pressurePa = airPressurePa(place.altitudeM);
-  const { fillingK, fillingBoilsC, fillingActivity } = bakeModel(mesh, body, pressurePa);
-  const traits = ovenTraits(place.oven, place.rack);
+  const { fillingK, airShare, fillingBoilsC, fillingActivity, browns } = bakeModel(mesh, body, pressurePa);
+  const traits = ovenTraits(place, 2 * body.topRadiusM);
   let oven: OvenState = loadedOven(traits, stages[0]?.tempC ?? 200);
-  const cells = cellsOf(mesh, body, oven.wallC);
+  const cells = cellsOf(mesh, body, browns, oven.wallC);
   const free = body.filling?.freeShare ?? 0;
   const gain = constant('stirGain') * (body.filling?.stirs ?? 0);
   const vented = body.top?.vented ?? 1;
@@ -96,7 +101,13 @@ export function plainBake(body: PieBody, place: OvenPlace, stages: readonly Stag
     if (cell.kind !== cellKinds.filling) return cell.dryK;
     const t = Math.min(1, Math.max(0, (cell.tempC - 30) / 30));
     const thin = Math.max(free * Math.min(1, cell.tempC / 60), t * t * (3 - 2 * t));
-    return fillingK * (1 + gain * thin * (1 - constant('stirSet') * cell.starch));
+    const air = airShare + Math.max(0, (body.filling?.airShare ?? 0) - airShare) * cell.firmness;
+    const v = moistAirK(cell.tempC);
+    // Maxwell's form for spheres of conductivity v in one of fillingK.
+    const still =
+      (fillingK * (v + 2 * fillingK - 2 * air * (fillingK - v))) / (v + 2 * fillingK + air * (fillingK - v));
+    const thick = ((body.filling?.setGPer100G ?? 0) * cell.starch) / constant('stirSet');
+    return still * (1 + (gain * thin) / (1 + thick * thick));
   };
   const boilsAt = (cell: Cell): number =>
     cell.kind === cellKinds.filling
@@ -193,9 +204,10 @@ export function plainBake(body: PieBody, place: OvenPlace, stages: readonly Stag
       if (cell.kind === cellKinds.filling) {
         const swells = starchRate(cell.tempC, body.starchSwellsC, body.filling?.syrupShare ?? 0);
         cell.starch += (1 - cell.starch) * Math.min(1, swells * STEP_S);
-        cell.firmness *= 1 - Math.min(1, softeningRate(cell.tempC, body.softening) * STEP_S);
+        cell.pieceC += (cell.tempC - cell.pieceC) * (STEP_S / (STEP_S + (body.filling?.lagS ?? 0)));
+        cell.firmness *= 1 - Math.min(1, softeningRate(cell.pieceC, body.softening) * STEP_S);
       } else if (cell.kind === cellKinds.crust && cell.tempC > 80) {
-        cell.browning += browningRate(cell.tempC, crustActivity(moistureOf(cell)), body.browning) * STEP_S;
+        cell.browning += browningRate(cell.tempC, crustActivity(moistureOf(cell)), cell.browns) * STEP_S;
       }
     }
   };

@@ -5,6 +5,7 @@ import { heatFacts } from './heat.js';
 import { pastryFacts } from './pastry.js';
 import { publishedFacts } from './published.js';
 import { sugarFacts } from './sugar.js';
+import { wholePieFacts } from './whole-pies.js';
 
 /** Every fact of the trade and published value that the product is held against. */
 export const allFacts = (): Fact[] => [
@@ -12,6 +13,7 @@ export const allFacts = (): Fact[] => [
   ...sugarFacts(),
   ...fillingFacts(),
   ...pastryFacts(),
+  ...wholePieFacts(),
   ...bakeFacts(),
   ...heatFacts(),
 ];

@@ -38,6 +38,8 @@ export const buckle: Form = {
   thickened: false,
   topWork: 'Fold fruit into batter, spread, level',
   topMin: 8,
+  oneHeat: true,
+  singleC: 177,
   toppingMin: TOPPING_MIN,
   batterMl: (fruitG) => fruitG * BATTER_PER_FRUIT,
   makeTop: ({ fruitG, larder }) => ({

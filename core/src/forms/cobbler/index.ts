@@ -20,7 +20,11 @@ const sconeTop: TopRules<TopOf<'scones'>> = {
   body: (top, { dish }, beside) => {
     const coveredM2 = (dish.topAreaCm2 * (1 - top.openShare)) / 1e4;
     const thicknessM = top.scones.massG / 1000 / SCONE_KG_M3 / coveredM2;
-    return softBody(top, beside, toppingComposition(top.scones), SCONE_KG_M3, thicknessM);
+    // Scones want a hot oven: they do not start lower as crumbs do.
+    return {
+      ...softBody(top, beside, toppingComposition(top.scones), SCONE_KG_M3, thicknessM),
+      startsLowerC: 0,
+    };
   },
   figures: (top, { pastry }) => [
     ...toppingFigures(pastry, top.scones.massG, 'Scone dough', '.9 g for a cm2 of the top that it covers.'),
@@ -36,6 +40,8 @@ export const cobbler: Form = {
   label: 'cobbler',
   topWork: 'Drop the scone dough in heaps',
   topMin: 8,
+  oneHeat: true,
+  singleC: 204,
   toppingMin: TOPPING_MIN,
   makeTop: ({ form, dish, larder }) => {
     const { cover } = form.cobbler ?? usualCobbler;

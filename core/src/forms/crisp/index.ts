@@ -11,6 +11,8 @@ export const crisp: Form = {
   label: 'crisp',
   topWork: 'Strew the crumb, loose, to the edge',
   topMin: 6,
+  oneHeat: true,
+  singleC: 178,
   toppingMin: TOPPING_MIN,
   makeTop: strewCrumb,
   top: crumbTop,

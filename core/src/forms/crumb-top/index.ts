@@ -9,6 +9,8 @@ export const crumbTop: Form = {
   washed: false,
   topWork: 'Strew the crumb, loose, to the edge',
   topMin: 6,
+  oneHeat: true,
+  singleC: 180,
   toppingMin: TOPPING_MIN,
   makeTop: strewCrumb,
   top,

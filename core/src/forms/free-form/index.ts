@@ -51,6 +51,7 @@ export const freeForm: Form = {
   filled: 'sheet',
   topWork: 'Fold the border in pleats, wash, pour the juice in last',
   topMin: 10,
+  oneHeat: true,
   vessel: (form, dish) => foldVessel(form.freeForm ?? usualFreeForm, dish),
   heights: foldHeights,
   base: (form, _dish, pastry) => roll(disc((form.freeForm ?? usualFreeForm).discCm), pastry.thicknessMm),

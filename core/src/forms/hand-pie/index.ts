@@ -63,6 +63,8 @@ export const handPie: Form = {
   filled: 'parcel',
   topWork: 'Cut discs, fill, fold, seal, vent, wash',
   topMin: 30,
+  oneHeat: true,
+  singleC: 202,
   bubblingMin: BUBBLING_MIN,
   vessel: (form, dish) => parcelVessel(form.handPie ?? usualHandPie, dish),
   heights: dishHeights,

@@ -11,13 +11,17 @@ import { figure, from } from '../../units/index.js';
 import type { TopRules } from '../form.js';
 import { pastryBody, pastryTop, PRACTICE, topDoughFigure } from '../shared/pastry-top.js';
 
+/** A thick filling steams little, and through the slit. Estimate. */
+const PARCEL_VENTED = 0.95;
+
 /** Discs folded over their filling. */
 export const parcelTop: TopRules<TopOf<'parcel'>> = {
   ...pastryTop,
   evaporates: ({ openShare }) => lidTopFactor(openShare),
   doughG: ({ count, disc }) => (count * disc.massG) / cutterYield.rerolled,
   liesG: ({ count, disc }) => count * disc.massG,
-  body: (top, _build, beside) => ({ ...pastryBody(top, beside), gapM2KW: 0 }),
+  // Steam lifts the fold off its filling, as it does a lid.
+  body: (top, _build, beside) => ({ ...pastryBody(top, beside), vented: PARCEL_VENTED }),
   figures: (top, { dish, pastry }) => [
     figure({
       id: 'parcel.disc',

@@ -40,7 +40,7 @@ const line = (id: string, label: string, massG: number, perCupG: number): SlipLi
 export const crumbTop: TopRules<TopOf<'crumb'>> = {
   ...plainTop,
   evaporates: ({ openShare }) => 0.3 + 0.5 * openShare,
-  browning: () => crumbTraits.browning,
+  browning: (_top, { form, larder }) => rowOf(larder.crumbs, (form.crumb ?? usualCrumb).school).browning,
   body: (top, _build, beside) => ({
     ...softBody(
       top,

@@ -24,6 +24,8 @@ const usual = {
   leave: (spec) => ({ spec, changes: [] }),
   bubblingMin: OPEN_BUBBLING_MIN,
   filledCold: () => false,
+  oneHeat: false,
+  singleC: 190,
   baseBaked: false,
   turnedOutMin: null,
   done: null,

@@ -1,5 +1,5 @@
 import type { TopBody } from '../../bake/index.js';
-import { constant } from '../../bake/index.js';
+import { constant, withAir } from '../../bake/index.js';
 import type { Makeup, Top } from '../../build/index.js';
 import { DOUGH_KG_M3, doughComposition } from '../../build/index.js';
 import { crumbTraits, rowOf } from '../../larder/index.js';
@@ -10,12 +10,12 @@ import type { TopBeside, TopRules } from '../form.js';
 
 export const PRACTICE = 'common practice, no source';
 
-/** A strip or a cut-out lies closer to the fruit than a lid does: a quarter of the air. Fit (0005-bake). */
-const LAID_GAP_SHARE = 0.25;
+/** A strip or a cut-out lies closer to the fruit than a lid does. Fit (0005-bake). */
+const LAID_GAP_SHARE = 0.6;
 /** Vapour that finds its way through loose crumbs. Estimate. */
 const CRUMB_VENTED = 0.5;
 /** Coarse sugar on a wash browns by so much sooner. Estimate (0005-bake). */
-const COARSE_SUGAR_BROWNS = 1.25;
+const COARSE_SUGAR_BROWNS = 1.15;
 
 /** A sheet of pastry over the filling as the oven meets it. */
 export function pastryBody({ openShare }: Top, { pastry, larder }: TopBeside): TopBody {
@@ -25,8 +25,9 @@ export function pastryBody({ openShare }: Top, { pastry, larder }: TopBeside): T
     thicknessM: (pastry.thicknessMm / 1000) * dough.lifts,
     densityKgM3: DOUGH_KG_M3 / dough.lifts,
     composition: doughComposition(dough),
-    conductivityDry: constant('crustKDry'),
-    conductivityWet: constant('crustKWet'),
+    // Layers that lift have air between them.
+    conductivityDry: withAir(constant('crustKDry'), 1 - 1 / dough.lifts),
+    conductivityWet: withAir(constant('crustKWet'), 1 - 1 / dough.lifts),
     gapM2KW: constant('lidGap'),
     startsLowerC: 0,
     vented: openShare > 0 ? constant('lidVentShare') : 0,

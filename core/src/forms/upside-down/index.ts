@@ -24,6 +24,8 @@ export const upsideDown: Form = {
   washed: true,
   topWork: 'Lay the pastry over, tuck it in, dock it',
   topMin: 6,
+  oneHeat: true,
+  singleC: 198,
   bubblingMin: LID_BUBBLING_MIN,
   vessel: (_form, dish) =>
     dishVessel(dish, { lined: false, room: ROOM }, layRules.quarteredGPerCm2 * areaCm2(topOutline(dish))),
