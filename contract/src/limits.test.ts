@@ -18,6 +18,7 @@ const full = {
   pastry: { ...starterSpec.pastry, batch: 2 },
   filling: {
     ...starterSpec.filling,
+    fruits: [{ ...starterSpec.filling.fruits[0]!, cutMm: 5 }],
     fruitMassG: 800,
     thickenerMassG: 30,
     sugar: { ...starterSpec.filling.sugar, massG: 200 },
@@ -27,6 +28,9 @@ const full = {
   },
   bake: {
     ...starterSpec.bake,
+    pastryC: 4,
+    beside: 1,
+    chill: { place: 'fridge', minutes: 20 },
     stages: [
       { tempC: 210, timeMin: 15 },
       { tempC: 180, timeMin: 40 },
@@ -63,7 +67,7 @@ describe('the limits of core hold in the contract', () => {
 
   it.each(ofPies.map((limit) => [limit.path, limit] as const))('%s', (path, { least, most }) => {
     const name = path.split('.').at(-1) ?? '';
-    const whole = name === 'strips';
+    const whole = ['strips', 'count', 'batch', 'beside', 'version'].includes(name);
     expect(fields(withValue(path, whole ? Math.ceil(least) : least))).toEqual([]);
     expect(fields(withValue(path, most))).toEqual([]);
     for (const wrong of [least - 1, most + 1, Number.NaN, '5', true, {}]) {

@@ -1,5 +1,5 @@
 import { checkShape, PieSpecRequest } from '@mardle/contract';
-import { pieSchema } from '@mardle/contract/schema';
+import { fieldTable, pieSchema } from '@mardle/contract/schema';
 import type { PieSpec } from '@mardle/core';
 import { draftPlan } from '@mardle/core';
 import Ajv from 'ajv/dist/2020.js';
@@ -29,4 +29,10 @@ describe('the examples', () => {
 
 it('the JSON Schema in docs is the one the contract makes', () => {
   expect(read('pie.schema.json')).toEqual(JSON.parse(JSON.stringify(pieSchema())));
+});
+
+it('the table of fields in docs is the one the schema makes', () => {
+  const page = readFileSync(join(docs, 'plan-format.md'), 'utf8');
+  const [, table = ''] = /<!-- fields -->\s*([\s\S]*?)\s*<!-- \/fields -->/.exec(page) ?? [];
+  expect(table.trim()).toBe(fieldTable());
 });

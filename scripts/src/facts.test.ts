@@ -5,16 +5,18 @@ import { allFacts } from './facts/all.js';
  * meets it, never by a change of its range.
  */
 const knownMisses: Readonly<Record<string, string>> = {
-  'W4.bubbling': 'a deep cherry lattice bubbles far sooner in the model than practice bakes it',
-  'W7.golden': 'a sweet melted crumb browns too soon',
+  'W3.loss': 'a pie with one vent keeps its steam until it bubbles, late in forty minutes',
+  'W4.bare':
+    'an hour and three quarters at 191 C blackens a bare lattice here: an oven colder than its knob is not known',
+  'W4.total': 'the same pie is hot through long before practice takes it out',
+  'W6.loss': 'few apples under a crumb bubble for ten minutes only',
+  'W7.loss': 'a very full pie under a thick crumb hardly bubbles before it is taken out',
   'W7.thickener': 'very full crumb pies get more flour in practice',
-  'W8.golden': 'a thin free-form pie heats and colours too soon',
-  'W8.tender': 'a thin free-form pie heats and colours too soon',
+  'W8.loss': 'bare slices of a thin free-form pie lose too much: a drying skin on fruit is not known',
   'W8.thickener': 'free-form juice is poured in last, which the ledger does not know',
-  'W10.tender': 'fruit is tender before practice takes a crisp out, which goes by the crumb',
   'W10.thickener': 'crisps get more flour in practice than a spoonable set takes',
-  'W11.dark': 'a puff lid colours too slowly over wet caramel',
-  'W13.pick': 'a buckle is hot all through too soon',
+  'W14.top': 'small parcels colour too slowly: golden after 25 minutes at 205 C, not 23 at 202',
+  'S.base_enamel': 'a base in enamel comes out a shade past gold',
 };
 
 const facts = allFacts();

@@ -217,13 +217,13 @@ const bakeConstants = {
   },
   starchEa: { value: 230, unit: 'kJ/mol', what: 'its activation energy', source: 'memory' },
   softeningRate: {
-    value: 0.006,
+    value: 0.0059,
     unit: '1/s',
     what: 'softening at 100 C (.30 a minute)',
     source: 'memory (apple slices at a simmer are soft in 5 to 8 minutes)',
   },
   softeningEa: {
-    value: 88,
+    value: 86,
     unit: 'kJ/mol',
     what: 'its activation energy',
     source: 'memory (texture kinetics of cooked vegetables)',

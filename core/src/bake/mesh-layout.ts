@@ -1,4 +1,5 @@
 import { DOUGH_KG_M3 } from '../build/index.js';
+import { bisect } from '../units/index.js';
 import type { PieBody } from './body.js';
 import { cylinderRadiusM } from './body.js';
 import { constant } from './constants.js';
@@ -10,12 +11,15 @@ import { cellKinds } from './mesh.js';
 /** The skin that colours, m: as thick on every mesh, so that a colour means the same on each. Estimate. */
 const SKIN_M = 0.0005;
 
-/** Layers of a crust from the outside in: the skin, then layers that grow evenly. */
+/** Layers of a crust from the outside in: the skin, then each as many times as thick as the one before. */
 function gradedLayers(thicknessM: number, count: number): number[] {
   if (thicknessM <= 0) return [];
   const skin = Math.min(SKIN_M, thicknessM / count);
-  const grows = (2 * (thicknessM - count * skin)) / (count * (count - 1));
-  return Array.from({ length: count }, (_, i) => skin + i * grows);
+  const sum = (grows: number): number =>
+    Array.from({ length: count }, (_, i) => grows ** i).reduce((all, layer) => all + layer, 0);
+  const grows = bisect(1, 100, 1e-6, (q) => skin * sum(q) > thicknessM);
+  const exact = thicknessM / (skin * sum(grows));
+  return Array.from({ length: count }, (_, i) => skin * grows ** i * exact);
 }
 
 const CRUST_FREEZES_C = -4;
@@ -44,12 +48,19 @@ function columnEdges(innerM: number, columns: number): number[] {
   return [0, ...widths.map((width) => (at += (innerM * width) / whole))];
 }
 
+/** A deep crumb dries slowly from its top: it wants more layers than pastry. */
+const DEEP_M = 0.006;
+const MORE_ROWS = 2;
+
+const topRows = (thicknessM: number, { crustRows }: MeshSize): number =>
+  crustRows + (thicknessM > DEEP_M ? MORE_ROWS : 0);
+
 /** Rows and columns of a body: their sizes in m, and what lies where. */
 export function layOut(body: PieBody, size: MeshSize) {
   const radius = cylinderRadiusM(body);
   const side = gradedLayers(body.baseCrustM, size.sideColumns).reverse();
   const base = gradedLayers(body.baseCrustM, size.crustRows);
-  const lid = body.top ? gradedLayers(body.top.thicknessM, size.crustRows).reverse() : [];
+  const lid = body.top ? gradedLayers(body.top.thicknessM, topRows(body.top.thicknessM, size)).reverse() : [];
   const fillingRows = body.filling ? size.fillingRows : WALL_ROWS_OF_SHELL;
   const { columns } = size;
   const inner = radius - body.baseCrustM;

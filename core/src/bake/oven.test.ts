@@ -2,7 +2,7 @@ import type { OvenSpec } from '../spec/index.js';
 import { doorOpened, loadedOven, ovenAfter, ovenTraits } from './oven.js';
 
 const still: OvenSpec = { label: 'still', kind: 'still', offsetC: 0, warmUpMin: 20 };
-const traits = ovenTraits(still);
+const traits = ovenTraits({ oven: still });
 
 describe('an oven', () => {
   it('lags behind its knob by a first-order law: 63 % of the way after one time constant', () => {
@@ -21,14 +21,14 @@ describe('an oven', () => {
   });
 
   it('rises faster than it falls, and faster still with a fan', () => {
-    const fan = ovenTraits({ ...still, kind: 'fan' });
+    const fan = ovenTraits({ oven: { ...still, kind: 'fan' } });
     expect(traits.risesS).toBeLessThan(traits.fallsS);
     expect(fan.fallsS).toBeLessThan(traits.fallsS);
     expect(fan.convectionWM2K).toBeGreaterThan(2 * traits.convectionWM2K);
   });
 
   it('stands at its knob and its own error when it is loaded, with the air fallen', () => {
-    const hot = ovenTraits({ ...still, offsetC: 9 });
+    const hot = ovenTraits({ oven: { ...still, offsetC: 9 } });
     const state = loadedOven(hot, 200);
     expect(state.wallC).toBe(209);
     expect(state.airDipC).toBeCloseTo(0.3 * (209 - 22), 10);
@@ -37,16 +37,29 @@ describe('an oven', () => {
 
   it('lets the air fall again when the door is opened, not the walls', () => {
     const steady = ovenAfter(loadedOven(traits, 200), traits, 200, 3600);
-    const opened = doorOpened(steady);
+    const opened = doorOpened(steady, traits);
     expect(opened.wallC).toBe(steady.wallC);
     expect(opened.airDipC).toBeGreaterThan(50);
   });
 
   it('gives the base more from a low rack and the top more from a high one, and no more in all', () => {
-    const sum = (rack: 'low' | 'middle' | 'high'): readonly number[] => ovenTraits(still, rack).radiantRiseC;
+    const sum = (rack: 'low' | 'middle' | 'high'): readonly number[] =>
+      ovenTraits({ oven: still, rack }).radiantRiseC;
     const [up, down] = sum('low');
+    const [middleUp, middleDown] = sum('middle');
     expect(down).toBeGreaterThan(up!);
     expect(sum('high')[0]).toBeGreaterThan(sum('middle')[0]!);
-    expect(up! + down!).toBeCloseTo(2 * sum('middle')[0]!, 10);
+    expect(up! + down!).toBeCloseTo(middleUp! + middleDown!, 10);
+    expect(down! - up!).toBeGreaterThan(middleDown! - middleUp!);
+  });
+
+  it('is held down by other cold pies, and by having only just got there; a small pie meets more of its air', () => {
+    const full = ovenTraits({ oven: still, beside: 4 });
+    expect(loadedOven(full, 200).wallC).toBeLessThan(loadedOven(traits, 200).wallC);
+    expect(loadedOven(full, 200).airDipC).toBeGreaterThan(loadedOven(traits, 200).airDipC);
+    expect(loadedOven(traits, 200, 'just_reached').wallC).toBeLessThan(190);
+    // h falls as D^-1/4 (handbook, natural convection).
+    const small = ovenTraits({ oven: still }, 0.1).convectionWM2K;
+    expect(small / ovenTraits({ oven: still }, 0.2).convectionWM2K).toBeCloseTo(2 ** 0.25, 8);
   });
 });

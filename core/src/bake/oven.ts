@@ -47,7 +47,7 @@ export function ovenTraits(
     convectionWM2K: fan ? constant('fanH') : constant('stillH') * (USUAL_ACROSS_M / acrossM) ** 0.25,
     // Cold air slides off a small pie, and lies on a wide one.
     upShare: fan ? 1 : 1 - (1 - constant('stillUp')) * Math.min(1, acrossM / USUAL_ACROSS_M),
-    radiantRiseC: [rise * (1 + shift), rise * (1 - shift) + floor * (1 - shift), rise],
+    radiantRiseC: [rise * (1 + shift), rise * (1 - shift) + floor, rise],
     fallsS: constant('wallsFall') * lag,
     risesS: constant('wallsRise') * lag * (1 + constant('besideSlows') * beside),
     offsetC: oven.offsetC,

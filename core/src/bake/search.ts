@@ -87,6 +87,9 @@ function ends(run: Run, settingC: number, colour: ColourName, before: readonly R
   return [];
 }
 
+/** Of the search, what pairs of heats take; single ones take the rest. */
+const PAIRS_SHARE = 0.8;
+
 /** The search's share of a whole bake; simulating what was found and cooling it take the rest. */
 export const SEARCH_SHARE = 0.8;
 
@@ -143,7 +146,7 @@ function* tryPairs(
       // A small pie is done before it could be turned down.
       if (already !== null && already < firstMin - 5 && alike.size > 0) break;
       for (const secondC of seconds) {
-        yield (SEARCH_SHARE * tried++) / total;
+        yield (SEARCH_SHARE * PAIRS_SHARE * tried++) / total;
         if (secondC >= firstC && !keep) continue;
         for (const end of ends(branch(run), secondC, spec.colour, before)) {
           const key = `${secondC}/${end.foilMin === null}`;
@@ -156,13 +159,18 @@ function* tryPairs(
   return rows;
 }
 
-/** One temperature all through. */
-function* trySingles(body: PieBody, spec: BakeSpec, { size, interventions }: Trying): Paused<Schedule[][]> {
+/** One temperature all through; a share of the search lies behind. */
+function* trySingles(
+  body: PieBody,
+  spec: BakeSpec,
+  { size, interventions }: Trying,
+  from: number,
+): Paused<Schedule[][]> {
   const lower = lowerBy(body, spec);
   const settings = unique(searchGrid.singleC.map((tempC) => onKnob(tempC - lower.all, spec.oven.knob)));
   const rows: Schedule[][] = [];
   for (const [i, tempC] of settings.entries()) {
-    yield (SEARCH_SHARE * i) / settings.length;
+    yield SEARCH_SHARE * (from + ((1 - from) * i) / settings.length);
     const run = startRun(body, spec, tempC, size, interventions);
     for (const end of ends(run, tempC, spec.colour, [reading(run)])) {
       rows.push([{ firstC: tempC, firstMin: 0, secondC: tempC, ...end }]);
@@ -215,7 +223,9 @@ export function* findStages(
   const trying = { size, interventions, keep };
   const usual = usualHeats(body, spec);
   const pairs = spec.singleStage ? [] : (yield* tryPairs(body, spec, trying)).flatMap(interpolate);
-  const singles = keep ? [] : (yield* trySingles(body, spec, trying)).flat();
+  const singles = keep
+    ? []
+    : (yield* trySingles(body, spec, trying, spec.singleStage ? 0 : PAIRS_SHARE)).flat();
   const worth = keep ? pairs : [...pairs.filter(isWorthTwo), ...singles];
   const ways = worth.length > 0 ? worth : [...pairs, ...singles];
   const ranked = bestOfPairs(ways, target, usual);

@@ -7,6 +7,8 @@ export interface BatchFruit {
   readonly fruit: Fruit;
   readonly part: FruitPart;
   readonly massG: number;
+  /** Share of its water that ran off before it was weighed. */
+  readonly dripped?: number;
 }
 
 /** The fruit on the bench, resolved against the larder, with its sums in g. */
@@ -19,18 +21,29 @@ export interface Batch {
   readonly solublesG: number;
 }
 
-/** Share of a thawed fruit's water that is poured away with the juice it thawed in. Estimate. */
-const THAWED_JUICE_LOST = 0.15;
+/**
+ * Share of what a thawed fruit will ever let go that runs off while it thaws: cut or opened fruit drips freely, a whole skin
+ * holds. Estimates.
+ */
+const dripOfRelease = { open: 0.4, whole: 0.15 } as const;
+
+/** Share of its water that a thawed and drained fruit has lost; 0 for all others. */
+function drippedShare(fruit: Fruit, part: FruitPart): number {
+  if (part.state !== 'thawed_drained' || fruit.releaseFirm < 0) return 0;
+  const release = fruit.releaseFirm + ((fruit.releaseRipe - fruit.releaseFirm) * (part.ripeness + 2)) / 4;
+  const whole = fruit.piece === 'whole' && part.cut !== 'thin';
+  return release * (whole ? dripOfRelease.whole : dripOfRelease.open);
+}
 
 function bindFruit(part: FruitPart, massG: number, larder: Larder): BatchFruit {
   const fruit = larder.fruits.get(part.fruit);
   if (!fruit) throw new Error(`unknown fruit ${part.fruit}`);
-  if (part.state !== 'thawed_drained' || fruit.releaseFirm < 0) return { fruit, part, massG };
-  // Thawed and drained fruit has lost juice, and with it sugar and acid in proportion: what is left is
-  // weighed drained, so it is richer in dry matter by the share of juice that is gone.
-  const lost = (THAWED_JUICE_LOST * fruit.waterPercent) / 100;
-  const waterPercent = (fruit.waterPercent * (1 - THAWED_JUICE_LOST)) / (1 - lost);
-  return { fruit: { ...fruit, waterPercent }, part, massG };
+  const dripped = drippedShare(fruit, part);
+  if (dripped === 0) return { fruit, part, massG, dripped };
+  // What is left is weighed drained: richer in dry matter by the share of juice that is gone.
+  const lost = (dripped * fruit.waterPercent) / 100;
+  const waterPercent = (fruit.waterPercent * (1 - dripped)) / (1 - lost);
+  return { fruit: { ...fruit, waterPercent }, part, massG, dripped };
 }
 
 /** Divides a fruit mass among the parts of the spec by their shares. */

@@ -90,7 +90,7 @@ function sumsAt(
   const { prepared, ledger } = ledgerFor(spec, batch, sugar, around, releaseFactor);
   const set = isBaked(spec) ? spec.set : 'binder';
   const bakedMin = isBaked(spec) ? around.bubblingMin : 0;
-  const body = bodyPer100G(batch, prepared.releases);
+  const body = bodyPer100G(batch, prepared.releases) * preparations[spec.preparation.kind].freesBody;
   const blend = blendPotency(
     spec.thickeners,
     {

@@ -10,7 +10,7 @@ const ledgerRules = {
   evaporationAtMost: 0.6,
   /** Added sugar that stays with the fruit rises as less water is free. Fitted. */
   sugarHeldByFruit: 0.45,
-  crumbSoak: 0.2,
+  crumbSoakGPerCm2: 0.04,
   crustSoakGPerCm2: 0.03,
   soakAtMost: 0.6,
 } as const;
@@ -21,7 +21,8 @@ export interface Surroundings {
   readonly topFactor: number;
   readonly topAreaCm2: number;
   readonly crustAreaCm2: number;
-  readonly crumbG: number;
+  /** Top that lies under a crumb, which drinks by its underside. */
+  readonly crumbAreaCm2: number;
   /** Sugar of a crumb topping: a tenth of it sweetens the filling. */
   readonly crumbSugarG: number;
   readonly ovenC: number;
@@ -74,7 +75,7 @@ export function balance(
   lemonJuiceG: number,
   around: Surroundings,
 ): Ledger {
-  const { sugarHeldByFruit, crumbSoak, crustSoakGPerCm2, soakAtMost } = ledgerRules;
+  const { sugarHeldByFruit, crumbSoakGPerCm2, crustSoakGPerCm2, soakAtMost } = ledgerRules;
   const broughtG = batch.waterG + prepared.liquidWaterG;
   const cameFreeG = prepared.freeFruitWaterG + prepared.liquidWaterG;
   const afterBoilG = Math.max(0, cameFreeG - prepared.boiledOffG);
@@ -87,7 +88,9 @@ export function balance(
   const solidsG = sugarInJuiceShare * sugarSolidsG + freeShare * batch.solublesG + lemonSolidsG;
   const syrupG = freeWaterG + solidsG;
   const wantsG =
-    crumbSoak * around.crumbG + crustSoakGPerCm2 * around.crustAreaCm2 + driedUptakeG(batch.fruits);
+    crumbSoakGPerCm2 * around.crumbAreaCm2 +
+    crustSoakGPerCm2 * around.crustAreaCm2 +
+    driedUptakeG(batch.fruits);
   const soakedG = Math.min(soakAtMost * syrupG, wantsG);
   const waterShare = syrupG > 0 ? freeWaterG / syrupG : 0;
   return {

@@ -19,6 +19,8 @@ export const preparations: Readonly<
       readonly coolMin: number;
       /** Heat that the fruit is kept at for its minutes, C; null where it stays raw. */
       readonly heldAtC: number | null;
+      /** The fruit's own body over that of raw fruit: broken cells free their pectin. Estimate. */
+      readonly freesBody: number;
       /** Cooked and thickened before it goes in. */
       readonly cooked: boolean;
       /** Goes into the oven; a glaze with raw fruit does not. */
@@ -35,6 +37,7 @@ export const preparations: Readonly<
     starchBoilMin: 0,
     coolMin: 0,
     heldAtC: null,
+    freesBody: 1,
     cooked: false,
     baked: true,
   },
@@ -47,6 +50,7 @@ export const preparations: Readonly<
     starchBoilMin: 0,
     coolMin: 20,
     heldAtC: null,
+    freesBody: 1,
     cooked: false,
     baked: true,
   },
@@ -59,6 +63,7 @@ export const preparations: Readonly<
     starchBoilMin: 1,
     coolMin: 60,
     heldAtC: 71,
+    freesBody: 1,
     cooked: false,
     baked: true,
   },
@@ -71,6 +76,7 @@ export const preparations: Readonly<
     starchBoilMin: 2,
     coolMin: 90,
     heldAtC: 95,
+    freesBody: 2,
     cooked: true,
     baked: true,
   },
@@ -83,6 +89,7 @@ export const preparations: Readonly<
     starchBoilMin: 1,
     coolMin: 60,
     heldAtC: null,
+    freesBody: 1,
     cooked: false,
     baked: false,
   },
@@ -95,6 +102,7 @@ export const preparations: Readonly<
     starchBoilMin: 1,
     coolMin: 60,
     heldAtC: 95,
+    freesBody: 1,
     cooked: true,
     baked: true,
   },
@@ -115,7 +123,7 @@ const HOLD_POOLS = 0.75;
 const HOLD_BOILED_TO = 0.6;
 /** No boiling down goes past this: syrup turns to candy. */
 export const HIGHEST_BRIX = 70;
-export const USUAL_BRIX = 55;
+export const USUAL_BRIX = 65;
 
 /** Where a baker stops the pan: whichever comes first on scale, thermometer or jug. */
 interface BoilStop {

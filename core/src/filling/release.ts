@@ -23,7 +23,10 @@ interface ReleaseConditions {
  * Release fraction: the share of a fruit's water that ends free when it is baked, 0 to .97.
  * Dried fruit gives 0; what it drinks is `driedUptakeG`.
  */
-export function releaseFraction({ fruit, part }: BatchFruit, conditions: ReleaseConditions): number {
+export function releaseFraction(
+  { fruit, part, dripped = 0 }: BatchFruit,
+  conditions: ReleaseConditions,
+): number {
   if (fruit.releaseFirm < 0) return 0;
   const { sugarPerFruit, heldAt71C, stewed, factor } = conditions;
   const atRipeness = fruit.releaseFirm + ((fruit.releaseRipe - fruit.releaseFirm) * (part.ripeness + 2)) / 4;
@@ -35,7 +38,9 @@ export function releaseFraction({ fruit, part }: BatchFruit, conditions: Release
     (1 - cellsBroken) *
     (1 - (releaseEffects.sugar * sugarPerFruit) / (sugarPerFruit + releaseEffects.sugarHalf));
   const held = heldAt71C && fruit.firmsAt71C ? releaseEffects.heldAt71C : 1;
-  return Math.min(0.97, Math.max(0, (1 - kept) * held));
+  // What has dripped off already comes no more.
+  const release = ((1 - kept) * held - dripped) / (1 - dripped);
+  return Math.min(0.97, Math.max(0, release));
 }
 
 /** Juice in g that the dried fruit of a batch drinks. */
@@ -44,14 +49,14 @@ export const driedUptakeG = (fruits: readonly BatchFruit[]): number =>
 
 /** Weeping: share of the water that will come free which sugar draws out in the bowl, and how fast. */
 export const weepEffects = {
-  atMost: 0.78,
-  sugarHalf: 0.2,
+  atMost: 0.82,
+  sugarHalf: 0.1,
   tauCutMin: 35,
   tauWholeMin: 120,
   drained: 0.85,
   sugarCarried: 0.7225,
   solublesPerWater: 0.11,
-  laterRelease: 0.9,
+  laterRelease: 0.75,
 } as const;
 
 /**

@@ -3,12 +3,15 @@ import type { SugarChoice } from '../spec/index.js';
 import type { Batch } from './batch.js';
 
 /**
- * Sugar by school (docs/decisions/0003-sugar.md): white sugar per g of fruit = style x (base + perAcid x acid %)
- * - credit x (the fruit's own sugar - a middling fruit's) / 100. A middling fruit (acid .8 %, sugar 10 %) takes just the style.
+ * Sugar by school (docs/decisions/0003-sugar.md): white sugar per g of fruit = style x (base + sharp (acid % / .8)^.7)
+ * - credit x (the fruit's own sugar - a middling fruit's) / 100. A middling fruit (acid .8 %, sugar 10 %) takes just the style;
+ * the sharpest ones take less than in proportion, as practice has it.
  */
 const sugarRule = {
   base: 0.52,
-  perAcidPercent: 0.6,
+  sharp: 0.48,
+  middlingAcidPercent: 0.8,
+  acidPower: 0.7,
   credit: 0.3,
   middlingSugarsPercent: 10,
   lowest: 0.05,
@@ -25,7 +28,10 @@ export const sugarStops = [
 ] as const;
 
 const need = (batch: Batch): number =>
-  batch.massG * sugarRule.base + batch.acidG * 100 * sugarRule.perAcidPercent;
+  batch.fruits.reduce((sum, { fruit, massG }) => {
+    const { base, sharp, middlingAcidPercent, acidPower } = sugarRule;
+    return sum + massG * (base + sharp * (fruit.acidPercent / middlingAcidPercent) ** acidPower);
+  }, 0);
 
 const creditG = (batch: Batch): number =>
   sugarRule.credit * (batch.sugarsG - (batch.massG * sugarRule.middlingSugarsPercent) / 100);

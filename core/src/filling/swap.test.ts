@@ -22,16 +22,18 @@ describe('swapping thickeners', () => {
   });
 
   /** From memory: gelatine of 200 bloom, 1.9 g per 100 g of liquid for a slice; here for the stiffer binder of a glaze. */
+  /** Leaf or powder of 200 bloom: about 1.9 g per 100 g for a slice; 3 is rubber (from memory). */
   it('asks for gelatine of the usual strength', () => {
     const glaze = {
       ...starterFilling,
+      fruits: [{ ...starterFilling.fruits[0]!, fruit: 'blueberry' }],
       preparation: { kind: 'glaze' as const },
       thickeners: [{ thickener: 'gelatine', share: 1 }],
     };
     const f = computeFilling(glaze, 600, aLid, builtInLarder);
     const per100 = (100 * f.dose.massG) / f.ledger.juiceG;
-    expect(per100).toBeGreaterThan(1.9);
-    expect(per100).toBeLessThan(3.2);
+    expect(per100).toBeGreaterThan(1.6);
+    expect(per100).toBeLessThan(2.2);
   });
 });
 

@@ -107,8 +107,8 @@ export const builtInDoughs = tableOf<Dough>({
   rich: {
     label: 'Rich egg',
     butter: 85,
-    waterLow: 20,
-    waterHigh: 26,
+    waterLow: 12,
+    waterHigh: 18,
     salt: 1,
     sugar: 4,
     other: 6,

@@ -17,6 +17,7 @@ const byGroup: Readonly<Record<FruitGroup, number>> = {
 /** Fruits that soften otherwise than their group. Estimates. */
 const byFruit: Readonly<Record<string, number>> = {
   apple_soft: 2,
+  apple_cooking: 2,
   pear_ripe: 2,
   quince: 0.35,
   pineapple: 0.5,

@@ -93,9 +93,9 @@ export const builtInThickeners = tableOf<Thickener>({
   potato_starch: {
     label: 'Potato starch',
     potencySpoonable: 1.5,
-    potencyGel: 0.75,
+    potencyGel: 1.0,
     acidRate: 1.6,
-    boilRatePerH: 0.6,
+    boilRatePerH: 0.4,
     gelatinisesC: 62,
     tablespoonG: 10.5,
     freezeWeep: 0.25,
@@ -108,7 +108,7 @@ export const builtInThickeners = tableOf<Thickener>({
   arrowroot: {
     label: 'Arrowroot',
     potencySpoonable: 1.15,
-    potencyGel: 0.8,
+    potencyGel: 1.0,
     acidRate: 1.3,
     boilRatePerH: 0.5,
     gelatinisesC: 67,
@@ -122,8 +122,8 @@ export const builtInThickeners = tableOf<Thickener>({
   },
   clear_modified_starch: {
     label: 'Clear modified starch',
-    potencySpoonable: 1.2,
-    potencyGel: 0.9,
+    potencySpoonable: 0.9,
+    potencyGel: 0.8,
     acidRate: 0.1,
     boilRatePerH: 0,
     gelatinisesC: 66,
@@ -183,7 +183,7 @@ export const builtInThickeners = tableOf<Thickener>({
   gelatine: {
     label: 'Gelatine',
     potencySpoonable: 2.8,
-    potencyGel: 2.5,
+    potencyGel: 3.7,
     acidRate: 0,
     boilRatePerH: 0,
     gelatinisesC: 20,

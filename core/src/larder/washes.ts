@@ -32,7 +32,7 @@ export const builtInWashes = tableOf<Wash>({
   },
   whole_egg: {
     label: 'Whole egg and milk',
-    gPerPie: 40,
+    gPerPie: 65,
     recipe: '1 egg with 1 tbsp milk',
     effect: 'even gold with shine',
     browning: 1.2,

@@ -75,7 +75,9 @@ describe('the pie as the oven meets it', () => {
 
   it('has most of its softening behind it when it was stewed', () => {
     const stew = plan({ filling: { ...starterSpec.filling, preparation: { kind: 'stew', minutes: 10 } } });
-    expect(stew.work.body.softening).toBe(4 * plan().work.body.softening);
+    // Damsons simmered for ten minutes are soft (common practice, no source).
+    expect(stew.work.body.filling!.softened).toBeGreaterThan(0.9);
+    expect(plan().work.body.filling!.softened).toBe(0);
   });
 
   it('browns sooner with a richer wash and sugar; a crumb does not care for the wash', () => {
@@ -86,7 +88,7 @@ describe('the pie as the oven meets it', () => {
     ): number =>
       plan({ ...form(kind), pastry: { ...starterSpec.pastry, wash, coarseSugar } }).work.body.browning;
     expect(browning('yolk_cream', false)).toBeGreaterThan(browning('milk', false));
-    expect(browning('milk', true)).toBeCloseTo(1.25 * browning('milk', false), 8);
+    expect(browning('milk', true)).toBeCloseTo(1.15 * browning('milk', false), 8);
     expect(browning('none', false, 'crumb_top')).toBe(browning('yolk_cream', true, 'crumb_top'));
   });
 
@@ -135,9 +137,9 @@ describe('what surrounds the filling in the ledger', () => {
     const crumb = surroundings(context('crumb_top'));
     expect(lattice.topFactor).toBeGreaterThan(2 * lid.topFactor);
     expect(crumb.topFactor).toBeGreaterThan(lattice.topFactor);
-    expect(crumb.crumbG).toBeGreaterThan(150);
+    expect(crumb.crumbAreaCm2).toBeGreaterThan(380);
     expect(crumb.crumbSugarG).toBeGreaterThan(0);
-    expect(lid.crumbG).toBe(0);
+    expect(lid.crumbAreaCm2).toBe(0);
   });
 
   it('leaves less juice to hold under an open top', () => {

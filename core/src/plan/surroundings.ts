@@ -19,7 +19,7 @@ export function surroundings(
     topFactor: form.top.evaporates(top),
     topAreaCm2: measures.topAreaCm2,
     crustAreaCm2,
-    crumbG: crumb?.massG ?? 0,
+    crumbAreaCm2: crumb ? measures.topAreaCm2 * (1 - top.openShare) : 0,
     crumbSugarG: crumb?.sugarG ?? 0,
     ovenC: LEDGER_OVEN_C,
     bubblingMin: form.bubblingMin,

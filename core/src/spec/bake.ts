@@ -67,6 +67,7 @@ const stageSchema = {
 export interface Stage extends SpecOf<typeof stageSchema> {}
 
 const chillPlaces = ['fridge', 'freezer'] as const;
+export type ChillPlace = (typeof chillPlaces)[number];
 
 const chillSchema = {
   place: { type: 'choice', of: chillPlaces, since: 2, what: 'where it waits' },
@@ -83,6 +84,7 @@ const chillSchema = {
 } as const;
 
 const ovenReadiness = ['hot_through', 'just_reached'] as const;
+export type OvenReadiness = (typeof ovenReadiness)[number];
 
 /** What the baker chooses about oven and bake. */
 export const bakeSchema = {

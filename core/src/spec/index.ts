@@ -1,10 +1,12 @@
 export type {
   BakeSpec,
   Beneath,
+  ChillPlace,
   ColourName,
   HotSide,
   KnobKind,
   OvenKind,
+  OvenReadiness,
   OvenSpec,
   RackLevel,
   Stage,

@@ -34,7 +34,7 @@ export const aLid: Surroundings = {
   topFactor: 0.065,
   topAreaCm2: 412,
   crustAreaCm2: 535,
-  crumbG: 0,
+  crumbAreaCm2: 0,
   crumbSugarG: 0,
   ovenC: 185,
   bubblingMin: 20,

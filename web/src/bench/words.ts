@@ -30,6 +30,30 @@ export const startStops: readonly DialStop[] = [
   { value: 4, word: 'fridge' },
   { value: 12, word: 'cool' },
   { value: 20, word: 'room' },
+  { value: 60, word: 'warm' },
+  { value: 90, word: 'off the hob' },
+];
+
+export const chillStops: readonly DialStop[] = [
+  { value: 10, word: 'brief' },
+  { value: 20, word: 'usual' },
+  { value: 30, word: 'half hour' },
+  { value: 60, word: 'one hour' },
+  { value: 120, word: 'two hours' },
+];
+
+export const pastryStops: readonly DialStop[] = [
+  { value: -18, word: 'frozen' },
+  { value: 4, word: 'fridge' },
+  { value: 12, word: 'cool' },
+  { value: 20, word: 'room' },
+];
+
+export const besideStops: readonly DialStop[] = [
+  { value: 0, word: 'alone' },
+  { value: 1, word: 'one more' },
+  { value: 3, word: 'a shelf' },
+  { value: 7, word: 'full' },
 ];
 
 export const thicknessStops: readonly DialStop[] = [

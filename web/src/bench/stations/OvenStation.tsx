@@ -2,6 +2,7 @@ import type { Stage } from '@mardle/core';
 import { Button } from '@mantine/core';
 import type { StationProps } from '../useBenchSpec.js';
 import { BakeStrip } from './oven/BakeStrip.js';
+import { BeforeOven } from './oven/BeforeOven.js';
 import { Doneness } from './oven/Doneness.js';
 import { OtherWays } from './oven/OtherWays.js';
 import { OvenChoices } from './oven/OvenChoices.js';
@@ -52,6 +53,7 @@ export function OvenStation({ spec, plan, baking, rough, unbakeable, cancel }: O
         </p>
       )}
       <OvenChoices spec={spec} stages={plan?.bake?.stages ?? toBeginWith} />
+      <BeforeOven bake={bake} />
       {bake.stages && <OwnStages spec={spec} plan={plan} stages={bake.stages} />}
       {plan?.bake && !rough && <OtherWays plan={plan} bake={plan.bake} />}
     </div>

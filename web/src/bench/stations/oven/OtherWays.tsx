@@ -1,6 +1,6 @@
 import { Table } from '@mantine/core';
 import type { Bake, PiePlan, Stage } from '@mardle/core';
-import { markOnKnob, showText } from '@mardle/core';
+import { markOnKnob, otherWaysInWords, showText } from '@mardle/core';
 import { useState } from 'react';
 import { useSettings } from '../../../state/settings.js';
 import { colourWord } from '../../CrossSection/colours.js';
@@ -22,6 +22,8 @@ export function OtherWays({ plan, bake }: OtherWaysProps) {
   if (!bands) return null;
   const heat = (tempC: number): string => markOnKnob(tempC, knob) ?? showText(tempC, 'C', units);
   const range = (low: string, high: string): string => (low === high ? low : `${low} to ${high}`);
+  const chosen = { ...bake.atEnd, browning: bake.atEnd.topBrowning, foilMin: bake.foilMin };
+  const said = otherWaysInWords(others, chosen);
   const minutes = ({ low, high }: { readonly low: number; readonly high: number }): string =>
     range(String(Math.round(low)), `${Math.round(high)} min`).replace(/^(\d+)$/, '$1 min');
   return (
@@ -32,6 +34,18 @@ export function OtherWays({ plan, bake }: OtherWaysProps) {
         {minutes(bands.firstMin)}, then {range(heat(bands.secondC.low), heat(bands.secondC.high))} for{' '}
         {minutes(bands.secondMin)}, the others following.
       </p>
+      {said.length > 0 && (
+        <ul>
+          {said.map(({ way, differs }) => (
+            <li key={`${way.firstC}/${way.secondC}`}>
+              {way.firstC === way.secondC
+                ? `${heat(way.firstC)} for ${Math.round(way.doneMin)} minutes`
+                : `${heat(way.firstC)} for ${Math.round(way.firstMin)} minutes, then ${heat(way.secondC)} for ${Math.round(way.doneMin - way.firstMin)},`}{' '}
+              would do too{differs === '' ? '' : `: ${differs}`}.
+            </li>
+          ))}
+        </ul>
+      )}
       <p>
         <button
           type="button"

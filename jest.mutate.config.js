@@ -1,0 +1,12 @@
+import config from './jest.config.js';
+
+/** Core alone, without what takes minutes: for the mutation tests. */
+const [core] = config.projects;
+
+export default {
+  ...core,
+  rootDir: '.',
+  roots: ['<rootDir>/core/src'],
+  testMatch: ['<rootDir>/core/src/**/*.test.ts'],
+  moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
+};
