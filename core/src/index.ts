@@ -229,6 +229,7 @@ export {
   readSpec,
   scaleToDish,
   surroundings,
+  windowSpreads,
   withBake,
 } from './plan/index.js';
 

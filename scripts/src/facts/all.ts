@@ -6,6 +6,7 @@ import { pastryFacts } from './pastry.js';
 import { publishedFacts } from './published.js';
 import { sugarFacts } from './sugar.js';
 import { wholePieFacts } from './whole-pies.js';
+import { windowFacts } from './windows.js';
 
 /** Every fact of the trade and published value that the product is held against. */
 export const allFacts = (): Fact[] => [
@@ -16,4 +17,5 @@ export const allFacts = (): Fact[] => [
   ...wholePieFacts(),
   ...bakeFacts(),
   ...heatFacts(),
+  ...windowFacts(),
 ];

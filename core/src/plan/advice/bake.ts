@@ -2,7 +2,7 @@ import { colourTargets } from '../../bake/index.js';
 import type { Advice } from '../../forms/index.js';
 import { careAt } from '../../forms/index.js';
 import { rowOf } from '../../larder/index.js';
-import type { HotSide } from '../../spec/index.js';
+import type { HotSide, PieSpec } from '../../spec/index.js';
 import type { BakedContext } from '../context.js';
 
 /** A top this much paler than asked is seen. Estimate. */
@@ -20,8 +20,25 @@ const turnWords: Readonly<Record<HotSide, string>> = {
   right: 'half way round, and swap what stands right with what stands left: this oven is hotter at the right',
 };
 
+/** A base wetter than this at out is soggy, kg per kg dry. Estimate. */
+const SOGGY_MOISTURE = 0.12;
+/** A filling warmer than this melts the butter of raw pastry, C. Common practice, no source. */
+const WARM_FILLING_C = 35;
+
+/** What made it so, and what mends it. */
+function soggyRemedy({ bake, dish }: PieSpec): string {
+  if (bake.startC > WARM_FILLING_C && (bake.pastryC ?? bake.startC) < bake.startC) {
+    return 'Hot filling melts the pastry before it sets: let it get cold first.';
+  }
+  if (bake.beneath === 'tray') return 'Off the tray onto the rack, or onto steel that is hot already.';
+  if (dish.material === 'glass' || dish.material === 'stoneware' || dish.material.includes('aluminium')) {
+    return 'A dish of dark metal, a lower rack, or hot steel under it.';
+  }
+  return 'A hotter first stage, a lower rack, or hot steel under it.';
+}
+
 /** What should be said about the oven. */
-export function bakeAdvice({ spec, larder, bake }: BakedContext): Advice[] {
+export function bakeAdvice({ spec, larder, form, bake }: BakedContext): Advice[] {
   const { brittle } = rowOf(larder.materials, spec.dish.material);
   const advice: Advice[] = [];
   if (brittle && spec.bake.startC < COLD_DISH_C) advice.push(...careAt('oven', 'thermal_shock'));
@@ -57,6 +74,14 @@ export function bakeAdvice({ spec, larder, bake }: BakedContext): Advice[] {
       station: 'oven',
       level: 'watch',
       text: `The pie is done about ${Math.round(bake.outMin - bake.doneMin)} minutes before these stages end: take it out when thick bubbles come through.`,
+    });
+  }
+  if (form.lined && bake.atEnd.baseMoisture > SOGGY_MOISTURE) {
+    advice.push({
+      id: 'soggy_base',
+      station: 'oven',
+      level: 'watch',
+      text: `The base will be soggy. ${soggyRemedy(spec)}`,
     });
   }
   if (spec.bake.oven.hotSide && spec.bake.oven.hotSide !== 'none') {
