@@ -68,6 +68,7 @@ export function layOut(body: PieBody, size: MeshSize) {
   for (const layer of side) edges.push((edges.at(-1) ?? 0) + layer);
   const ring = (j: number): number => Math.PI * ((edges[j + 1] ?? 0) ** 2 - (edges[j] ?? 0) ** 2);
   const middle = (j: number): number => ((edges[j + 1] ?? 0) + (edges[j] ?? 0)) / 2;
+  const steep = (radiusM: number): number => Math.hypot(1, (2 * body.moundM * radiusM) / radius ** 2);
   const topFrom = base.length + fillingRows;
   const fillingHeight = (j: number): number =>
     body.edgeM + (j < columns ? body.moundM * (1 - (middle(j) / radius) ** 2) : 0);
@@ -86,7 +87,11 @@ export function layOut(body: PieBody, size: MeshSize) {
     rowHeight: (i: number, j: number): number =>
       base[i] ?? (i >= topFrom ? (lid[i - topFrom] ?? 0) : fillingHeight(j) / fillingRows),
     /** How much larger the flank of the mound is than the ring that it stands on. */
-    flank: (j: number): number => Math.hypot(1, (2 * body.moundM * middle(j)) / radius ** 2),
+    flank: (j: number): number => {
+      // Exact for a paraboloid: the mean over the ring of the root of 1 + slope squared.
+      const [inside, outside] = [steep(edges[j] ?? 0), steep(edges[j + 1] ?? 0)];
+      return (2 * (inside ** 2 + inside * outside + outside ** 2)) / (3 * (inside + outside));
+    },
   };
 }
 
