@@ -28,7 +28,7 @@ const shared = {
   },
   // Packages that are published as ES modules only.
   transformIgnorePatterns: [
-    '/node_modules/(?!(@nestjs|file-type|strtok3|token-types|uint8array-extras|@tokenizer|@borewit|comlink)/)',
+    '/node_modules/(?!(@nestjs|file-type|strtok3|token-types|uint8array-extras|@tokenizer|@borewit|comlink|react-error-boundary)/)',
   ],
   testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/src/**/*.test.tsx'],
 };

@@ -41,7 +41,7 @@ function checkValue(at: string, field: AnyField, value: unknown, larder: Larder)
       if (fits && (!whole || Number.isInteger(value))) return [];
       return one(
         at,
-        `${at} is ${String(value)}; it must be ${whole ? 'a whole number' : ''}${whole ? ' from' : 'between'} ${least} ${whole ? 'to' : 'and'} ${most}.`,
+        `${at} is ${JSON.stringify(value)}; it must be a ${whole ? 'whole number' : 'number'}, ${least} to ${most}.`,
         remedy,
       );
     }

@@ -1,8 +1,10 @@
 import { SegmentedControl, useMantineColorScheme, ActionIcon } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
+import { openSpotlight } from '@mantine/spotlight';
 import { IconKeyboard, IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
 import { useState } from 'react';
-import { NavLink, Outlet, useNavigate } from 'react-router';
+import { ErrorBoundary } from 'react-error-boundary';
+import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { useCreatePie } from '../api/pies.js';
 import { starterSpec } from '@mardle/core';
 import { useSettings } from '../state/settings.js';
@@ -10,14 +12,15 @@ import { FindAnything } from './FindAnything.js';
 import { KeyHelp } from './KeyHelp.js';
 import classes from './Shell.module.css';
 import { places } from './places.js';
+import { Unreadable } from './Unreadable.js';
 
 /** The frame round every place: where to go, units, light, keys. */
 export function Shell() {
   const { units, setUnits } = useSettings();
   const { colorScheme, setColorScheme } = useMantineColorScheme();
-  const [finding, setFinding] = useState(false);
   const [helping, setHelping] = useState(false);
   const navigate = useNavigate();
+  const { pathname } = useLocation();
   const create = useCreatePie();
   const newPie = (): void => {
     void create
@@ -26,7 +29,6 @@ export function Shell() {
       .catch(() => navigate('/pies'));
   };
   useHotkeys([
-    ['/', () => setFinding(true)],
     ['n', newPie],
     ['h', () => setHelping(true)],
   ]);
@@ -48,7 +50,7 @@ export function Shell() {
             </NavLink>
           ))}
         </nav>
-        <ActionIcon variant="subtle" size="lg" aria-label="Find anything" onClick={() => setFinding(true)}>
+        <ActionIcon variant="subtle" size="lg" aria-label="Find anything" onClick={openSpotlight}>
           <IconSearch size={22} />
         </ActionIcon>
         <ActionIcon variant="subtle" size="lg" aria-label="Keys" onClick={() => setHelping(true)}>
@@ -73,9 +75,11 @@ export function Shell() {
         />
       </header>
       <main id="place" className={classes.place}>
-        <Outlet />
+        <ErrorBoundary FallbackComponent={Unreadable} resetKeys={[pathname]}>
+          <Outlet />
+        </ErrorBoundary>
       </main>
-      {finding && <FindAnything onClose={() => setFinding(false)} />}
+      <FindAnything />
       {helping && <KeyHelp onClose={() => setHelping(false)} />}
     </div>
   );

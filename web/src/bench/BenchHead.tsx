@@ -5,6 +5,7 @@ import { useHotkeys } from '@mantine/hooks';
 import { IconArrowBackUp, IconDeviceFloppy, IconDotsVertical, IconFlame } from '@tabler/icons-react';
 import { memo, useState } from 'react';
 import { useNavigate } from 'react-router';
+import { useStore } from 'zustand';
 import { ProblemError } from '../api/client.js';
 import { useCreatePie, usePieVersions, useSavePie, readPieVersion } from '../api/pies.js';
 import { Failure } from '../kit/Failure.js';
@@ -29,7 +30,7 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, kitchenFruit
   const onBench = (): PieSpec => withKitchenFruits(useBench.getState().spec ?? pie.spec, kitchenFruits);
   const basedOn = useBench((state) => state.basedOn);
   const restored = useBench((state) => state.restored);
-  const canUndo = useBench((state) => state.past.length > 0);
+  const canUndo = useStore(useBench.temporal, ({ pastStates }) => pastStates.length > 0);
   const changed = useBench(isChanged);
   const save = useSavePie();
   const copy = useCreatePie();

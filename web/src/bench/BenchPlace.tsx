@@ -26,7 +26,7 @@ export function BenchPlace() {
   }, [pie, load]);
   useEffect(
     () => () => {
-      useBench.setState({ pieId: null, spec: null, saved: null, past: [] });
+      useBench.getState().clear();
     },
     [pieId],
   );

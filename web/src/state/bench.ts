@@ -1,5 +1,6 @@
 import type { PieResponse } from '@mardle/contract';
 import type { PieSpec } from '@mardle/core';
+import { temporal } from 'zundo';
 import { create } from 'zustand';
 import { forgetDraft, keepDraft, keptDraft } from './drafts.js';
 
@@ -9,12 +10,13 @@ interface BenchState {
   readonly basedOn: number;
   readonly saved: PieSpec | null;
   readonly spec: PieSpec | null;
-  readonly past: readonly PieSpec[];
   /** Changes of an earlier visit were found and laid back on the bench. */
   readonly restored: boolean;
   load(pie: PieResponse): void;
   change(recipe: (spec: PieSpec) => PieSpec): void;
   undo(): void;
+  /** Takes the pie off the bench; what was changed stays kept for the next visit. */
+  clear(): void;
   /** The spec on the bench is now this version; what was changed while saving stays. */
   markSaved(pie: PieResponse): void;
   /** Builds on a version saved elsewhere, keeping the spec on the bench. */
@@ -22,67 +24,81 @@ interface BenchState {
   discard(): void;
 }
 
+/** Steps that undo goes back. */
 const REMEMBERED = 100;
 
 /** The one pie on the bench. Every change is kept in the browser at once, so that nothing typed is lost. */
-export const useBench = create<BenchState>()((set, get) => {
-  const keep = (): void => {
-    const { pieId, basedOn, spec, saved } = get();
-    if (!pieId || !spec) return;
-    if (spec === saved) forgetDraft(pieId);
-    else keepDraft(pieId, { basedOn, spec });
-  };
-  return {
-    pieId: null,
-    basedOn: 0,
-    saved: null,
-    spec: null,
-    past: [],
-    restored: false,
-    load: (pie) => {
-      const draft = keptDraft(pie.id);
-      set({
-        pieId: pie.id,
-        basedOn: draft?.basedOn ?? pie.version,
-        saved: pie.spec,
-        spec: draft?.spec ?? pie.spec,
-        past: [],
-        restored: draft !== null,
-      });
-    },
-    change: (recipe) => {
-      const { spec, past } = get();
-      if (!spec) return;
-      const next = recipe(spec);
-      if (next === spec) return;
-      set({ spec: next, past: [...past, spec].slice(-REMEMBERED) });
-      keep();
-    },
-    undo: () => {
-      const { past } = get();
-      const before = past.at(-1);
-      if (!before) return;
-      set({ spec: before, past: past.slice(0, -1) });
-      keep();
-    },
-    markSaved: (pie) => {
-      set(({ spec }) => ({
-        basedOn: pie.version,
-        saved: JSON.stringify(spec) === JSON.stringify(pie.spec) ? spec : pie.spec,
+export const useBench = create<BenchState>()(
+  temporal(
+    (set, get) => {
+      const keep = (): void => {
+        const { pieId, basedOn, spec, saved } = get();
+        if (!pieId || !spec) return;
+        if (spec === saved) forgetDraft(pieId);
+        else keepDraft(pieId, { basedOn, spec });
+      };
+      return {
+        pieId: null,
+        basedOn: 0,
+        saved: null,
+        spec: null,
         restored: false,
-      }));
-      keep();
+        load: (pie) => {
+          const draft = keptDraft(pie.id);
+          set({
+            pieId: pie.id,
+            basedOn: draft?.basedOn ?? pie.version,
+            saved: pie.spec,
+            spec: draft?.spec ?? pie.spec,
+            restored: draft !== null,
+          });
+          forgetSteps();
+        },
+        change: (recipe) => {
+          const { spec } = get();
+          if (!spec) return;
+          set({ spec: recipe(spec) });
+          keep();
+        },
+        undo: () => {
+          useBench.temporal.getState().undo();
+          keep();
+        },
+        clear: () => {
+          set({ pieId: null, spec: null, saved: null });
+          forgetSteps();
+        },
+        markSaved: (pie) => {
+          set(({ spec }) => ({
+            basedOn: pie.version,
+            saved: JSON.stringify(spec) === JSON.stringify(pie.spec) ? spec : pie.spec,
+            restored: false,
+          }));
+          keep();
+        },
+        rebase: (version) => {
+          set({ basedOn: version });
+          keep();
+        },
+        discard: () => {
+          const { saved } = get();
+          set({ spec: saved, restored: false });
+          forgetSteps();
+          keep();
+        },
+      };
     },
-    rebase: (version) => {
-      set({ basedOn: version });
-      keep();
+    {
+      partialize: ({ spec }) => ({ spec }),
+      equality: (before, now) => before.spec === now.spec,
+      limit: REMEMBERED,
     },
-    discard: () => {
-      const { saved } = get();
-      set({ spec: saved, past: [], restored: false });
-      keep();
-    },
-  };
-});
+  ),
+);
+
+/** What was done to another pie, or was given up, is not undone. */
+function forgetSteps(): void {
+  useBench.temporal.getState().clear();
+}
 
 export const isChanged = ({ spec, saved }: Pick<BenchState, 'spec' | 'saved'>): boolean => spec !== saved;
