@@ -45,6 +45,14 @@ describe('a running bake', () => {
     expect(runningBake(times, events, at(241)).phase).toBe('eaten');
   });
 
+  it('lowers nothing at one heat, and turns up what rises', () => {
+    const [first] = times.stages;
+    const one = runningBake({ ...times, stages: [first, { ...first, timeMin: 40 }] }, [loaded], at(3));
+    expect(one).toMatchObject({ phase: 'one_heat', setTempC: 215, next: { kind: 'turned', dueAt: at(28) } });
+    const rising = runningBake({ ...times, stages: [first, { tempC: 230, timeMin: 9 }] }, [loaded], at(3));
+    expect(rising.next).toMatchObject({ kind: 'lowered', label: 'Turn the oven up' });
+  });
+
   it('is the same from the same events in any order, sent any number of times', () => {
     const lowered = event('lowered', 15);
     const turned = event('turned', 30);

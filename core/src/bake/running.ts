@@ -42,7 +42,7 @@ export interface BakeTimes {
   readonly coolMin: number;
 }
 
-type BakePhase = 'stage1' | 'stage2' | 'cooling' | 'ready' | 'eaten';
+type BakePhase = 'stage1' | 'stage2' | 'one_heat' | 'cooling' | 'ready' | 'eaten';
 
 /** The touch that is next, and when. */
 interface NextTouch {
@@ -93,7 +93,9 @@ export function runningBake(times: BakeTimes, events: readonly BakeEvent[], nowM
     (sum, event) => sum + (event.kind === 'more_time' ? (event.minutes ?? 0) : 0),
     0,
   );
-  const loweredAt = when('lowered');
+  // At one heat nothing is lowered: the pie is in its last stage from the start.
+  const oneHeat = first.tempC === second.tempC;
+  const loweredAt = oneHeat ? loadedAt : when('lowered');
   const lowerDueAt = loadedAt + first.timeMin * MINUTE_MS;
   // Lowered late, the pie had more heat already: the end does not move by itself.
   const outDueAt = loadedAt + (first.timeMin + second.timeMin + moreMin) * MINUTE_MS;
@@ -116,8 +118,10 @@ export function runningBake(times: BakeTimes, events: readonly BakeEvent[], nowM
     };
   }
   const due: NextTouch[] = [];
-  if (loweredAt === null) due.push({ kind: 'lowered', label: 'Lower the oven', dueAt: lowerDueAt });
-  else {
+  if (loweredAt === null) {
+    const label = second.tempC < first.tempC ? 'Lower the oven' : 'Turn the oven up';
+    due.push({ kind: 'lowered', label, dueAt: lowerDueAt });
+  } else {
     const minute = (min: number): number => loadedAt + min * MINUTE_MS;
     if (when('turned') === null)
       due.push({ kind: 'turned', label: 'Turn the pie', dueAt: minute(times.turnMin) });
@@ -137,7 +141,7 @@ export function runningBake(times: BakeTimes, events: readonly BakeEvent[], nowM
   const seen: BakeEventKind[] = ['turned', 'bubbling', 'tender', 'colour_golden', 'foil_on', 'door_opened'];
   return {
     ...base,
-    phase: loweredAt === null ? 'stage1' : 'stage2',
+    phase: oneHeat ? 'one_heat' : loweredAt === null ? 'stage1' : 'stage2',
     next: due[0] ?? null,
     seen: seen.filter((kind) => kind === 'door_opened' || when(kind) === null),
     setTempC: loweredAt === null ? first.tempC : second.tempC,

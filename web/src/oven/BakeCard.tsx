@@ -19,6 +19,7 @@ interface BakeCardProps extends Omit<BakeNow, 'state'> {
 const phaseWords: Readonly<Record<RunningBake['phase'], string>> = {
   stage1: 'First stage, hot',
   stage2: 'Second stage, lower',
+  one_heat: 'One temperature all through',
   cooling: 'Cooling on the rack',
   ready: 'Cool enough to slice',
   eaten: 'Eaten',
@@ -94,7 +95,7 @@ export function BakeCard({ bake, events, now, first }: BakeCardProps) {
             <Button variant="default" size="sm" onClick={() => write(bake.id, 'more_time', { minutes: 5 })}>
               5 minutes more
             </Button>
-            {state.phase === 'stage2' && next?.kind !== 'out' && (
+            {(state.phase === 'stage2' || state.phase === 'one_heat') && next?.kind !== 'out' && (
               <Button variant="default" size="sm" onClick={() => write(bake.id, 'out')}>
                 Out now
               </Button>

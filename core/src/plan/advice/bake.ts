@@ -73,7 +73,7 @@ export function bakeAdvice({ spec, larder, form, bake }: BakedContext): Advice[]
       id: 'too_long',
       station: 'oven',
       level: 'watch',
-      text: `The pie is done about ${Math.round(bake.outMin - bake.doneMin)} minutes before these stages end: take it out when thick bubbles come through.`,
+      text: `The pie is done about ${Math.round(bake.outMin - bake.doneMin)} minutes before these stages end: take it out when thick bubbles come through, or a pick goes in easily half way to the middle.`,
     });
   }
   if (form.lined && bake.atEnd.baseMoisture > SOGGY_MOISTURE) {

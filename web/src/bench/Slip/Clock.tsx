@@ -10,13 +10,13 @@ interface ClockProps {
   readonly baking: number | null;
 }
 
-/** The moments a baker plans round. */
-const moments: readonly [id: string, word: string, edge: 'startMin' | 'endMin'][] = [
-  ['preheat', 'Oven on', 'startMin'],
-  ['stage1', 'Pie in', 'startMin'],
-  ['stage2', 'Lower', 'startMin'],
-  ['stage2', 'Out', 'endMin'],
-  ['cool', 'First slice', 'endMin'],
+/** The moments a baker plans round; each at an edge of the first of its steps that the pie has. */
+const moments: readonly [word: string, ids: readonly string[], edge: 'startMin' | 'endMin'][] = [
+  ['Oven on', ['preheat'], 'startMin'],
+  ['Pie in', ['stage1'], 'startMin'],
+  ['Lower', ['stage2'], 'startMin'],
+  ['Out', ['stage2', 'stage1'], 'endMin'],
+  ['First slice', ['cool'], 'endMin'],
 ];
 
 const lasts = (step: ClockStep): string => {
@@ -41,8 +41,12 @@ export function Clock({ plan, baking }: ClockProps) {
         </span>
       </div>
       <ol className={classes.moments}>
-        {moments.map(([id, word, edge]) => {
-          const step = plan.clock.find((other) => other.id === id);
+        {moments.map(([word, ids, edge]) => {
+          const step = ids
+            .map((id) => plan.clock.find((other) => other.id === id))
+            .find((found) => found !== undefined);
+          // At one heat nothing is lowered.
+          if (!step && plan.bake) return null;
           return (
             <li key={word} className={word === 'First slice' ? classes.slice : undefined}>
               <b>{step ? timeOfDay(at, step[edge]) : '…'}</b>

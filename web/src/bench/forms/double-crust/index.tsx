@@ -12,5 +12,5 @@ export const doubleCrust: FormView = {
   SliceTop: LidOnSlice,
   covered: 'under a lid',
   topLine: lidLine,
-  cue: () => 'Done when thick bubbles, not thin ones, come through the vents in the middle',
+  cue: () => 'Look for thick bubbles, not thin ones, through the vents',
 };

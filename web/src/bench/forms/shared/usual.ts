@@ -4,7 +4,7 @@ import type { FormView } from '../form-view.js';
 export const usualView = {
   standsCm: () => 0,
   inBatter: false,
-  cue: () => 'Done when thick bubbles, not thin ones, come up in the middle',
+  cue: () => 'Look for thick bubbles, not thin ones, all round',
 } as const satisfies Partial<FormView>;
 
 export const Nothing = (): null => null;

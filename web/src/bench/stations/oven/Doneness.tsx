@@ -1,5 +1,6 @@
-import type { PiePlan } from '@mardle/core';
+import type { Figure, PiePlan } from '@mardle/core';
 import { formOf } from '@mardle/core';
+import { Fragment } from 'react';
 import { Fig } from '../../../kit/Figure/Fig.js';
 import { viewOf } from '../../forms/index.js';
 
@@ -7,27 +8,26 @@ import { viewOf } from '../../forms/index.js';
 export function Doneness({ plan }: { readonly plan: PiePlan }) {
   const { figures, bake } = plan;
   if (!bake) return null;
-  const { turnedOutMin } = plan.work;
+  const { turnedOutMin, body } = plan.work;
   const standsInDish = formOf(plan.spec.form.kind).filled === 'dish';
+  const minutes: readonly [string, Figure | undefined][] = [
+    ['done about', figures['bake.done']],
+    ['golden at', figures['bake.golden']],
+    ['bubbles at the edge from', figures['bake.edge_bubbling']],
+    ['loose foil from about', figures['bake.foil']],
+  ];
+  const shown = minutes.flatMap(([words, figure]) => (figure ? [{ words, figure }] : []));
   return (
     <p>
       {viewOf(plan.spec.form.kind).cue(plan.spec)}
-      {figures['bake.done'] && (
-        <>
-          , about <Fig figure={figures['bake.done']} band /> from loading
-        </>
-      )}
-      {figures['bake.golden'] && (
-        <>
-          ; golden at <Fig figure={figures['bake.golden']} band />
-        </>
-      )}
-      {figures['bake.foil'] && (
-        <>
-          ; loose foil from about <Fig figure={figures['bake.foil']} band />
-        </>
-      )}
-      .
+      {body.done.tender && ', and a pick that goes in easily'}.{shown.length > 0 && ' From loading: '}
+      {shown.map(({ words, figure }, i) => (
+        <Fragment key={figure.id}>
+          {i > 0 && '; '}
+          {words} <Fig figure={figure} band />
+        </Fragment>
+      ))}
+      {shown.length > 0 && '.'}
       {figures['cool.slice'] && (
         <>
           {' '}
