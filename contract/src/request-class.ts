@@ -30,13 +30,11 @@ const LONGEST_ID = 60;
 /** A part of the spec has one class, however often it is asked for. */
 const classes = new Map<Schema, RequestClass<Schema>>();
 
-const nested = (
-  field: { readonly name: string; readonly of: Schema },
-  each: boolean,
-): PropertyDecorator[] => [
-  ValidateNested({ each }),
-  Type(() => requestClass(`${field.name}Request`, field.of)),
-];
+/** Made at once, so that the documents know its class before the first request does. */
+function nested(field: { readonly name: string; readonly of: Schema }, each: boolean): PropertyDecorator[] {
+  const part = requestClass(`${field.name}Request`, field.of);
+  return [ValidateNested({ each }), Type(() => part)];
+}
 
 const listOf = (
   field: { readonly name: string; readonly of: Schema },
