@@ -1,4 +1,7 @@
+import { readFileSync } from 'node:fs';
 import { allFacts } from './facts/all.js';
+import { factsTable } from './facts/table.js';
+import { inRoot } from './system/paths.js';
 
 /**
  * Facts that the model misses, with the reason; docs/facts.md shows by how much. A fact leaves this list when better physics
@@ -28,6 +31,10 @@ describe('facts of the trade and published values', () => {
     expect(fact.source).not.toBe('');
     if (id in knownMisses) expect(fact.met).toBe(false);
     else expect(fact).toMatchObject({ met: true });
+  });
+
+  it('stand in docs/facts.md as the door prints them', () => {
+    expect(readFileSync(inRoot('docs', 'facts.md'), 'utf8')).toBe(factsTable(facts));
   });
 
   it('have ids of their own', () => {
