@@ -8,5 +8,6 @@ export default {
   rootDir: '.',
   roots: ['<rootDir>/core/src'],
   testMatch: ['<rootDir>/core/src/**/*.test.ts'],
+  testPathIgnorePatterns: ['bake/(whole-bake|trends)\\.test', 'plan/forms\\.test'],
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
 };

@@ -10,6 +10,7 @@ export default {
   coverageAnalysis: 'off',
   mutate: process.env.MARDLE_MUTATE?.split(',') ?? rooms.map((room) => `core/src/${room}/**/!(*.test).ts`),
   concurrency: 2,
+  dryRunTimeoutMinutes: 20,
   timeoutMS: 60_000,
   timeoutFactor: 2,
   reporters: ['json'],
