@@ -34,6 +34,9 @@ const shares: readonly Curve[] = [
   { name: 'set', colour: 'greengage', dash: 'dash', of: ({ set }) => set },
 ];
 
+/** A pie without pastry under it reads 0 there. */
+const hasBase = ({ readings }: Bake): boolean => readings.some(({ baseMoisture }) => baseMoisture > 0);
+
 /**
  * Temperatures of oven and pie, colour and set through both stages. The stages are drawn as bars that can be dragged: up and
  * down for the heat, sideways for the time; the fields above do the same by keyboard.
@@ -42,6 +45,7 @@ export function BakeCurves({ bake }: BakeCurvesProps) {
   const system = useSettings((state) => state.units);
   const { colorScheme } = useMantineColorScheme();
   const { toTyped, fromTyped, word } = typedUnit('C', system);
+  const lined = hasBase(bake);
   const data = useMemo((): Data[] => {
     const minutes = bake.readings.map(({ timeMin }) => timeMin);
     const draw = (curve: Curve, to: (value: number) => number, unit: string, axis: 'y' | 'y2'): Data => ({
@@ -55,11 +59,11 @@ export function BakeCurves({ bake }: BakeCurvesProps) {
       hovertemplate: `${curve.name} %{y:${axis === 'y' ? '.0f' : '.2f'}} ${unit} at %{x:.0f} min<extra></extra>`,
     });
     return [
-      ...heats.map((curve) => draw(curve, toTyped, word, 'y')),
+      ...heats.filter(({ name }) => lined || name !== 'base').map((curve) => draw(curve, toTyped, word, 'y')),
       ...shares.map((curve) => draw(curve, (value) => value, '', 'y2')),
       eventMarks(bake).line,
     ];
-  }, [bake, toTyped, word, colorScheme]);
+  }, [bake, lined, toTyped, word, colorScheme]);
   const layout = useMemo((): Partial<Layout> => {
     const { notes } = eventMarks(bake);
     return {
@@ -98,7 +102,7 @@ export function BakeCurves({ bake }: BakeCurvesProps) {
         layout={layout}
         height={HEIGHT_PX}
         onMove={onMove}
-        label={`Temperatures, colour and set through the bake. At the end: oven ${say(end.airC)}, top crust ${say(end.topC)}, base ${say(end.baseC)}, middle of the filling ${say(end.centreC)}; colour ${end.topBrowning.toFixed(1)}, where 1 is golden and 2 deep; starch ${Math.round(100 * end.set)} % swollen.`}
+        label={`Temperatures, colour and set through the bake. At the end: oven ${say(end.airC)}, top crust ${say(end.topC)}, ${lined ? `base ${say(end.baseC)}, ` : ''}middle of the filling ${say(end.centreC)}; colour ${end.topBrowning.toFixed(1)}, where 1 is golden and 2 deep; starch ${Math.round(100 * end.set)} % swollen.`}
       />
       <p className={classes.hint}>drag a bar for its heat, its end for its time</p>
     </>
