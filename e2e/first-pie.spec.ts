@@ -1,4 +1,4 @@
-import { expect, expectAccessible, newPie, station, test, whenBaked } from './kitchen.js';
+import { expect, expectAccessible, newPie, station, test, whenBaked, whenStill } from './kitchen.js';
 
 test('damsons, a 23 cm dish and one oven: from nothing to a running bake, and still there tomorrow', async ({
   page,
@@ -116,7 +116,7 @@ for (const [name, path] of [
   test(`axe finds nothing on ${name}`, async ({ page }) => {
     await page.goto(path);
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible();
-    await page.waitForTimeout(500);
+    await whenStill(page);
     await expectAccessible(page);
   });
 }
@@ -126,9 +126,10 @@ test('axe finds nothing at any station, by day and by night', async ({ page }) =
   await whenBaked(page);
   for (const light of ['day', 'night']) {
     if (light === 'night') await page.getByRole('button', { name: 'Dark' }).click();
-    for (const key of ['1', '2', '3', '4', '5', '6']) {
-      await page.keyboard.press(key);
-      await page.waitForTimeout(1100);
+    for (const [at, name] of ['Shape', 'Fruit', 'Juice', 'Pastry', 'Top', 'Oven'].entries()) {
+      await page.keyboard.press(String(at + 1));
+      await expect(station(page, name)).toHaveAttribute('aria-current', 'step');
+      await whenStill(page);
       await expectAccessible(page);
     }
   }

@@ -43,3 +43,14 @@ export const station = (page: Page, name: string) =>
 
 export const whenBaked = (page: Page): Promise<void> =>
   expect(station(page, 'Oven')).toContainText(/\d min/, { timeout: 20_000 });
+
+/** Until what fades or slides has come to rest: colours half way are nobody's choice. */
+export const whenStill = async (page: Page): Promise<void> => {
+  await page.waitForFunction(() =>
+    document
+      .getAnimations()
+      .every(
+        ({ playState, effect }) => playState !== 'running' || effect?.getTiming().iterations === Infinity,
+      ),
+  );
+};

@@ -1,10 +1,10 @@
 import type { Page } from '@playwright/test';
 import { join } from 'node:path';
-import { expect, test, whenBaked } from '../kitchen.js';
+import { expect, test, whenBaked, whenStill } from '../kitchen.js';
 
 const folder = join(import.meta.dirname, '..', '..', 'docs', 'screenshots');
 const take = async (page: Page, name: string): Promise<void> => {
-  await page.waitForTimeout(1200);
+  await whenStill(page);
   await page.screenshot({ path: join(folder, `${name}.png`) });
 };
 
