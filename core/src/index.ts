@@ -13,6 +13,7 @@ export {
 
 export type { Fruit, FruitPiece, Larder, OwnFruit, OwnFruitFigure } from './larder/index.js';
 export {
+  builtInAdditions,
   builtInDoughs,
   builtInFruits,
   builtInLarder,
@@ -27,6 +28,7 @@ export {
 } from './larder/index.js';
 
 export type {
+  AdditionPart,
   AnyField,
   BakeSpec,
   BaseSource,
@@ -34,8 +36,11 @@ export type {
   ChillPlace,
   CrumbSpec,
   CutOutSpec,
+  DishCoat,
   DishShape,
   DishSpec,
+  DoughSource,
+  EatenHow,
   FieldAt,
   FieldProblem,
   FillingSpec,
@@ -52,6 +57,7 @@ export type {
   Nullable,
   Optional,
   OvenKind,
+  OwnCrumb,
   OvenReadiness,
   OvenSpec,
   PastrySpec,
@@ -70,7 +76,10 @@ export {
   beneathKinds,
   colourNames,
   cutOutShapes,
+  dishCoats,
   dishShapes,
+  doughSources,
+  eatenHow,
   fieldsOf,
   formKinds,
   fruitStates,
@@ -107,9 +116,11 @@ export {
   amountsOf,
   amountWays,
   computeFilling,
+  cookedShare,
   evidenceRules,
   expectedWeepG,
   gelStiffnessPa,
+  glazeLiquidG,
   glazeRules,
   HOLD_C,
   ledgerSides,
@@ -131,7 +142,7 @@ export {
   weepEffects,
 } from './filling/index.js';
 
-export type { Build, CutOuts, Lattice, LineRole, Outline, WeaveStep } from './build/index.js';
+export type { Build, CutOuts, Lattice, LineRole, Outline, Rolled, WeaveStep } from './build/index.js';
 export {
   addDough,
   baseFromWaterCm,
@@ -222,6 +233,7 @@ export {
   checkSpec,
   clockLength,
   dishProblems,
+  eatenRules,
   draftPlan,
   larderOf,
   planContext,

@@ -176,7 +176,14 @@ const blindSpec = (bake: BakeSpec): BakeSpec => ({
   stages: null,
 });
 
-/** The whole of a pie's oven work. Pauses often; null when no setting gets it done. */
+/**
+ * The whole of a pie's oven work. Pauses often; null when no setting gets it done.
+ * @param work the oven's side of a plan: `plan.work`
+ * @param bake `spec.bake`
+ * @param size how fine the mesh is; usual unless a dial is being turned
+ * @returns a generator to drive with `finishNow`, or piece by piece in a worker; its value is the bake
+ * @example finishNow(bakeSteps(plan.work, plan.spec.bake))?.outMin
+ */
 export function* bakeSteps(
   work: OvenWork,
   bake: BakeSpec,
@@ -194,12 +201,23 @@ export function* bakeSteps(
   return main && { ...main, blind };
 }
 
-/** The same at one go. */
+/**
+ * The same at one go.
+ * @param work the oven's side of a plan: `plan.work`
+ * @param bake `spec.bake`
+ * @returns the bake, or null when no setting gets the pie done
+ * @example bakeWork(plan.work, plan.spec.bake)?.outMin
+ */
 export const bakeWork = (work: OvenWork, bake: BakeSpec): Bake | null => finishNow(bakeSteps(work, bake));
 
 /**
  * A first answer in some tens of milliseconds, for a dial that is being turned: the stages of the bake before, on the coarse
  * mesh. Within a few percent of the whole answer at these stages; other stages may suit the changed pie better.
+ * @param options the oven's side of a plan: `plan.work`
+ * @param bake `spec.bake`
+ * @param before the bake that was shown last
+ * @returns a bake good to some per cent, or null
+ * @example roughBake(plan.work, plan.spec.bake, bake)?.outMin
  */
 export function roughBake({ body, turnedOutMin }: OvenWork, bake: BakeSpec, before: Bake): Bake | null {
   const stages = bake.stages ?? before.stages;
@@ -228,6 +246,10 @@ export function roughBake({ body, turnedOutMin }: OvenWork, bake: BakeSpec, befo
 /**
  * The baker's own two temperatures with the times that suit this pie: what mends a recipe for another oven. Null when they
  * never get it done.
+ * @param options the oven's side of a plan: `plan.work`
+ * @param bake `spec.bake`
+ * @returns two stages in C and min, or null
+ * @example finishNow(mendSteps(plan.work, plan.spec.bake))
  */
 export function* mendSteps({ body }: OvenWork, bake: BakeSpec): Paused<readonly [Stage, Stage] | null> {
   if (!bake.stages) return null;
@@ -237,7 +259,13 @@ export function* mendSteps({ body }: OvenWork, bake: BakeSpec): Paused<readonly 
   return found?.stages ?? null;
 }
 
-/** The stages that the other kind of oven would want for the same pie; null when it cannot bake it. */
+/**
+ * The stages that the other kind of oven would want for the same pie; null when it cannot bake it.
+ * @param options the oven's side of a plan: `plan.work`
+ * @param bake `spec.bake`
+ * @returns two stages in C and min for still if it is fan and fan if it is still, or null
+ * @example finishNow(otherKindSteps(plan.work, plan.spec.bake))
+ */
 export function* otherKindSteps({ body }: OvenWork, bake: BakeSpec): Paused<readonly [Stage, Stage] | null> {
   const kind = bake.oven.kind === 'fan' ? 'still' : 'fan';
   const spec: BakeSpec = { ...bake, oven: { ...bake.oven, kind, offsetC: 0 }, stages: null };
@@ -248,7 +276,14 @@ export function* otherKindSteps({ body }: OvenWork, bake: BakeSpec): Paused<read
 /** A frame each this many minutes. */
 const FRAME_MIN = 1;
 
-/** The bake once more with its interventions, every minute kept as a picture of the cut pie. */
+/**
+ * The bake once more with its interventions, every minute kept as a picture of the cut pie.
+ * @param options the bake to follow
+ * @param bake `spec.bake`
+ * @param options the bake to follow
+ * @returns cells of the cut pie (cm) and their temperatures (C) at each minute
+ * @example heatPicture(plan.work, plan.spec.bake, bake).timesMin.length
+ */
 export function heatPicture(
   { body }: OvenWork,
   bake: BakeSpec,

@@ -10,11 +10,12 @@ import { WATER_J_KG_K } from './water.js';
 /** No cell boils away more than this share of its water in a step. */
 const MOST_BOILED = 0.5;
 const NEAR_ENOUGH = 1e-4;
-const NEWTON_ROUNDS = 4;
+const NEWTON_ROUNDS = 12;
 
 /**
  * Water in kg that has to leave a crust cell until what is left just boils, or, negative, that it takes up from the steam
- * until it does; its boiling point rises as it dries. Newton's method.
+ * until it does; its boiling point rises as it dries. Newton's method, halving where it would leave what is known to hold
+ * the root: a nearly dry skin's boiling point rises too steeply for Newton alone.
  */
 function crustBoilsKg(
   model: BakeModel,
@@ -25,6 +26,8 @@ function crustBoilsKg(
 ): number {
   const { mesh, crust } = model;
   const water = state.waterKg[cell]!;
+  let least = -carriedKg;
+  let most = MOST_BOILED * water;
   let leaves = 0;
   for (let round = 0; round < NEWTON_ROUNDS; round++) {
     const left = water - leaves;
@@ -33,9 +36,13 @@ function crustBoilsKg(
     const excess = state.enthalpyJ[cell]! - leaves * VAPOUR_J_KG - capacity * boilsC;
     const steep =
       VAPOUR_J_KG - WATER_J_KG_K * boilsC - (capacity * crustSlope(crust.boilingC, left / dryKg)) / dryKg;
-    const moves = excess / steep;
-    leaves = Math.min(MOST_BOILED * water, Math.max(-carriedKg, leaves + moves));
-    if (Math.abs(moves) < NEAR_ENOUGH * water) break;
+    if (excess > 0) least = leaves;
+    else most = leaves;
+    const newton = leaves + excess / steep;
+    const next = newton > least && newton < most ? newton : (least + most) / 2;
+    const moved = Math.abs(next - leaves);
+    leaves = next;
+    if (moved < NEAR_ENOUGH * Math.abs(water)) break;
   }
   return leaves;
 }
@@ -53,6 +60,11 @@ function meetVapour(
 ): number {
   const { mesh, crust } = model;
   const { enthalpyJ, waterKg, tempC, boiling, condensing } = state;
+  if (carriedKg === 0 && waterKg[cell]! >= 0 && tempC[cell]! < model.waterBoilsC) {
+    boiling[cell] = 0;
+    condensing[cell] = 0;
+    return 0;
+  }
   const water = waterKg[cell]!;
   const isFilling = mesh.kind[cell] === cellKinds.filling;
   const dryKg = mesh.dryKg[cell]!;
@@ -60,14 +72,17 @@ function meetVapour(
   const excessJ = enthalpyJ[cell]! - (mesh.dryJK[cell]! + WATER_J_KG_K * water) * boilsC;
   boiling[cell] = excessJ > 0 ? 1 : 0;
   condensing[cell] = 0;
-  if (excessJ <= 0 && carriedKg === 0) return 0;
+  if (excessJ <= 0 && carriedKg === 0 && water >= 0) return 0;
   const perKg = VAPOUR_J_KG - WATER_J_KG_K * boilsC;
   const moved = isFilling
     ? Math.min(MOST_BOILED * water, Math.max(-carriedKg, excessJ / perKg))
     : crustBoilsKg(model, state, cell, dryKg, carriedKg);
   if (moved < 0) condensing[cell] = -moved / stepS;
-  waterKg[cell] = water - moved;
-  enthalpyJ[cell] = enthalpyJ[cell]! - moved * VAPOUR_J_KG;
+  // Steam that was dried off before it came, and did not come.
+  const owedKg = Math.max(0, moved - water);
+  state.vapourOutKg -= owedKg;
+  waterKg[cell] = water - moved + owedKg;
+  enthalpyJ[cell] = enthalpyJ[cell]! + (owedKg - moved) * VAPOUR_J_KG;
   tempC[cell] = temperatureC(enthalpyJ[cell]!, mesh.dryJK[cell]!, waterKg[cell]!, mesh.freezesC[cell]!);
   return carriedKg + moved;
 }
@@ -118,8 +133,8 @@ export function percolate(model: BakeModel, state: BakeState, stepS: number): vo
   const share = stepS / PERCOLATION_S;
   let dry = 0;
   let water = 0;
-  for (let i = 0; i < mesh.kind.length; i++) {
-    if (mesh.kind[i] !== cellKinds.filling || state.tempC[i]! < 0) continue;
+  for (const i of mesh.fillingCells) {
+    if (state.tempC[i]! < 0) continue;
     dry += mesh.dryKg[i]!;
     water += state.waterKg[i]!;
   }
@@ -128,8 +143,8 @@ export function percolate(model: BakeModel, state: BakeState, stepS: number): vo
   let movedKg = 0;
   let movedJ = 0;
   for (const giving of [true, false]) {
-    for (let i = 0; i < mesh.kind.length; i++) {
-      if (mesh.kind[i] !== cellKinds.filling || state.tempC[i]! < 0) continue;
+    for (const i of mesh.fillingCells) {
+      if (state.tempC[i]! < 0) continue;
       const moves = (state.waterKg[i]! - mesh.dryKg[i]! * mean) * share;
       if (giving !== moves > 0 || moves === 0) continue;
       const carriesJ = giving ? moves * WATER_J_KG_K * state.tempC[i]! : (moves / movedKg) * movedJ;

@@ -1,6 +1,5 @@
 import { constant } from './constants.js';
 import { enthalpyJ } from './enthalpy.js';
-import { cellKinds } from './mesh.js';
 import type { BakeModel } from './model.js';
 import { evenSurroundings } from './model.js';
 import type { BakeState } from './state.js';
@@ -30,9 +29,7 @@ export function chill(model: BakeModel, state: BakeState): void {
       mesh.freezesC[cell]!,
     );
   });
-  for (let i = 0; i < mesh.kind.length; i++) {
-    if (mesh.kind[i] === cellKinds.filling) state.pieceC[i] = state.tempC[i]!;
-  }
+  for (const i of mesh.fillingCells) state.pieceC[i] = state.tempC[i]!;
   state.timeS = 0;
   state.heatInJ = 0;
   state.vapourOutKg = 0;

@@ -57,7 +57,14 @@ interface CoolingPlace {
   readonly outAfterMin?: number | null;
 }
 
-/** Cools a baked pie on a rack, in its dish or out of it, by natural convection and radiation to the room. */
+/**
+ * Cools a baked pie on a rack, in its dish or out of it, by natural convection and radiation to the room.
+ * @param baked the run as it came out
+ * @param options the room, C, and when it is turned out of its dish, min
+ * @param sliceC how cold a clean slice wants it, C
+ * @returns temperatures while it cools and the minutes to a warm and a clean slice
+ * @example coolDown(run, { roomC: 21 }).sliceMin
+ */
 export function coolDown(
   baked: Run,
   { roomC, outAfterMin = null }: CoolingPlace,

@@ -1,9 +1,12 @@
 import { constant } from './constants.js';
-import { boilingC } from './water.js';
+import { boilingC, saturationPa } from './water.js';
 
 /**
  * Water activity of pastry by its moisture (kg water per kg dry), Oswin's isotherm turned round:
  * X = A (a / (1 - a))^B.
+ * @param moisture kg of water per kg dry
+ * @returns water activity, 0 to 1
+ * @example crustActivity(0.1) // 0.6215
  */
 export function crustActivity(moisture: number): number {
   if (moisture <= 0) return 0.01;
@@ -36,11 +39,25 @@ export const dryEnoughToBrown = (waterActivity: number): number => {
   return water / (1 + Math.exp((waterActivity - BROWNS_AT) / BROWNS_OVER));
 };
 
+/** Tables by the pressure in Pa that they were made for: a kitchen has one, a search asks for it a hundred times. */
+const made = new Map<number, CrustTable>();
+const MOST_MADE = 8;
+
 export function crustTable(pressurePa: number): CrustTable {
+  const before = made.get(pressurePa);
+  if (before) return before;
+  if (made.size >= MOST_MADE) made.clear();
+  const table = makeCrustTable(pressurePa);
+  made.set(pressurePa, table);
+  return table;
+}
+
+function makeCrustTable(pressurePa: number): CrustTable {
+  const charsBelow = pressurePa / saturationPa(HIGHEST_C);
   const activity = Float64Array.from({ length: ENTRIES + 2 }, (_, i) => crustActivity(i / PER_MOISTURE));
   return {
     activity,
-    boilingC: activity.map((a) => Math.min(HIGHEST_C, boilingC(pressurePa, a))),
+    boilingC: activity.map((a) => (a > charsBelow ? boilingC(pressurePa, a) : HIGHEST_C)),
     browns: activity.map(dryEnoughToBrown),
   };
 }

@@ -7,6 +7,8 @@ import { FUSION_J_KG, ICE_J_KG_K, WATER_J_KG_K } from './water.js';
  * @param dryJK heat capacity of everything but water, J/K
  * @param waterKg water in kg
  * @param freezesC freezing point, at or below 0 C
+ * @returns C
+ * @example temperatureC(4180 * 20, 0, 1, 0) // 20
  */
 export function temperatureC(enthalpyJ: number, dryJK: number, waterKg: number, freezesC: number): number {
   const capacity = dryJK + WATER_J_KG_K * waterKg;

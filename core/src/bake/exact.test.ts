@@ -1,4 +1,5 @@
 import { aBody } from '../test/body.js';
+import { bisect } from '../units/index.js';
 import type { Link } from './mesh-builder.js';
 import { makeFaces, makeLines } from './mesh-builder.js';
 import type { Mesh } from './mesh.js';
@@ -70,6 +71,7 @@ function bar(spec: Bar): { model: BakeModel; mesh: Mesh; around: (airC: number) 
     outerBase: [],
     washed: [],
     pastry: [],
+    fillingCells: [],
     middleCells: [],
     preheated: [],
     sideCells: [],
@@ -96,14 +98,8 @@ function runBar(spec: Bar, startC: number, airC: number, seconds: number, steps 
 /** First roots of z tan z = Bi, by bisection. */
 const slabRoots = (bi: number, count: number): number[] =>
   Array.from({ length: count }, (_, n) => {
-    let low = n * Math.PI;
-    let high = n * Math.PI + Math.PI / 2 - 1e-12;
-    for (let i = 0; i < 100; i++) {
-      const z = (low + high) / 2;
-      if (z * Math.tan(z) < bi) low = z;
-      else high = z;
-    }
-    return (low + high) / 2;
+    const from = n * Math.PI;
+    return bisect(from, from + Math.PI / 2 - 1e-12, 1e-13, (z) => z * Math.tan(z) >= bi);
   });
 
 const slab = (bi: number, fo: number, x: number): number =>
@@ -161,13 +157,7 @@ describe('against exact solutions', () => {
     const stefan = (4180 * 20) / latent;
     const erf = (x: number): number =>
       (2 / Math.sqrt(Math.PI)) * (x - x ** 3 / 3 + x ** 5 / 10 - x ** 7 / 42);
-    let low = 0;
-    let high = 1;
-    for (let i = 0; i < 60; i++) {
-      const z = (low + high) / 2;
-      if (z * Math.exp(z * z) * erf(z) < stefan / Math.sqrt(Math.PI)) low = z;
-      else high = z;
-    }
+    const low = bisect(0, 1, 1e-14, (z) => z * Math.exp(z * z) * erf(z) >= stefan / Math.sqrt(Math.PI));
     const depth = 2 * low * Math.sqrt((k / (4180 * waterKgM3)) * seconds);
     // Heat through the face, integrated: k dT / sqrt(pi a t) / erf(z) from 0 to t.
     const exact =
@@ -212,14 +202,9 @@ function cylinder(bi: number, fo: number, r: number): number {
   for (let n = 0; n < 6; n++) {
     const f = (z: number): number => z * bessel(1, z) - bi * bessel(0, z);
     // One root between neighbouring zeros of J1, near n pi and (n + 3/4) pi.
-    let low = n === 0 ? 1e-6 : n * Math.PI + 0.4;
-    let high = n * Math.PI + 2.4;
-    for (let i = 0; i < 80; i++) {
-      const z = (low + high) / 2;
-      if (f(z) * f(high) < 0) low = z;
-      else high = z;
-    }
-    const z = (low + high) / 2;
+    const low = n === 0 ? 1e-6 : n * Math.PI + 0.4;
+    const high = n * Math.PI + 2.4;
+    const z = bisect(low, high, 1e-13, (at) => f(at) * f(high) >= 0);
     const j0 = bessel(0, z);
     const j1 = bessel(1, z);
     sum += ((2 * j1) / (z * (j0 ** 2 + j1 ** 2))) * bessel(0, z * r) * Math.exp(-z * z * fo);

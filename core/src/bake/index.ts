@@ -5,6 +5,7 @@ export type { DoneRule, FillingBody, PieBody, TopBody } from './body.js';
 export { fillingMakeup, inBatter } from './body.js';
 export { colourTargets } from './colour.js';
 export { constant } from './constants.js';
+export type { Cooling } from './cooling.js';
 export { coolDown } from './cooling.js';
 export { crustActivity } from './crust.js';
 export { temperatureC } from './enthalpy.js';

@@ -13,11 +13,24 @@ const BROWNING_EA = constant('browningEa');
 export const arrhenius = (rate: number, activationKJ: number, atC: number, tempC: number): number =>
   rate * Math.exp(((-activationKJ * 1000) / GAS) * (1 / (tempC + 273.15) - 1 / (atC + 273.15)));
 
-/** Starch swelling in 1/s; the middle of its range rises with the sugar share of the syrup by 20 s + 30 s^2. */
+/**
+ * Starch swelling in 1/s; the middle of its range rises with the sugar share of the syrup by 20 s + 30 s^2.
+ * @param tempC C
+ * @param swellsC middle of its range in water, C
+ * @param syrupShare sugar in the syrup, 0 to 1
+ * @returns 1/s
+ * @example starchRate(90, 68, 0.3) // 0.2009
+ */
 export const starchRate = (tempC: number, swellsC: number, syrupShare: number): number =>
   Math.min(1, arrhenius(STARCH_RATE, STARCH_EA, swellsC + 20 * syrupShare + 30 * syrupShare ** 2, tempC));
 
-/** Fruit softening in 1/s. */
+/**
+ * Fruit softening in 1/s.
+ * @param tempC C
+ * @param factor of the fruit, apple 1
+ * @returns 1/s
+ * @example softeningRate(95, 1) // 0.004049
+ */
 export const softeningRate = (tempC: number, factor: number): number =>
   factor * arrhenius(SOFTENING_RATE, SOFTENING_EA, 100, tempC);
 
@@ -32,7 +45,14 @@ export const pieceLag = (halfM: number): number => halfM ** 2 / (Math.PI ** 2 * 
 export const dryBrowningRate = (tempC: number, washFactor: number): number =>
   washFactor * arrhenius(BROWNING_RATE, BROWNING_EA, 150, tempC);
 
-/** Browning in 1/s: heat browns only what is nearly dry. */
+/**
+ * Browning in 1/s: heat browns only what is nearly dry.
+ * @param tempC C
+ * @param waterActivity 0 to 1
+ * @param washFactor of the wash, bare 1
+ * @returns 1/s
+ * @example browningRate(160, 0.1, 1) // 0.002076
+ */
 export const browningRate = (tempC: number, waterActivity: number, washFactor: number): number =>
   dryBrowningRate(tempC, washFactor) * dryEnoughToBrown(waterActivity);
 

@@ -42,6 +42,12 @@ export function onKnob(tempC: number, knob: KnobKind = '5_c'): number {
   }
 }
 
-/** What stands on the knob there, when it is not a temperature. */
+/**
+ * What stands on the knob there, when it is not a temperature.
+ * @param tempC C
+ * @param knob what the knob is marked with
+ * @returns the mark nearest, or null where the knob has degrees
+ * @example markOnKnob(180, 'gas') // 'gas 4'
+ */
 export const markOnKnob = (tempC: number, knob: KnobKind | undefined): string | null =>
   knob === 'gas' ? `gas ${nearestMark(tempC)[0]}` : null;

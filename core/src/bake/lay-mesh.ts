@@ -15,7 +15,14 @@ const under: Readonly<Record<Beneath, { readonly share: number; readonly sees: n
   hot_steel: { share: 1, sees: 1 },
 };
 
-/** Lays the mesh over a pie. */
+/**
+ * Lays the mesh over a pie.
+ * @param body the pie in SI units
+ * @param size cells through and across
+ * @param beneath what it stands on
+ * @returns cells, links and faces of half the pie, cut through its middle
+ * @example layMesh(plan.work.body, meshSizes.usual).cells
+ */
 export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'): Mesh {
   const built = new MeshBuilder();
   const at = layOut(body, size);
@@ -61,6 +68,8 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
   };
   const hot = beneath === 'hot_steel';
   const steelM = constant('steelPlate');
+  // The plate reaches beyond the dish and brings heat from there, as a fin does.
+  const reach = hot ? steelReach(body.baseRadiusM) : 1;
 
   const ends: Face[] = [];
   const sides: Face[] = [];
@@ -80,7 +89,7 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
     const area = ring(j);
     const plate = built.cell(plateStuff, area * baseShare * wall);
     const line: Link[] = [];
-    const below = hot ? built.cell(steel, area * baseShare * steelM) : plate;
+    const below = hot ? built.cell(steel, area * baseShare * reach * steelM) : plate;
     if (hot) {
       preheated.push(below);
       line.push({
@@ -89,6 +98,15 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
         halfHereM: steelM / 2,
         halfNextM: wall / 2,
         contactM2KW: 1 / constant('steelContact'),
+      });
+      // Beyond the dish it meets the oven with both faces: on the whole no hotter than its walls.
+      ends.push({
+        cell: below,
+        areaM2: 2 * area * baseShare * (reach - 1),
+        emissivity: constant('steelEmissivity'),
+        bare: false,
+        share: 1,
+        looks: looking.aside,
       });
     }
     ends.push({
@@ -206,6 +224,7 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
     ),
     washed: [...new Set([...index.slice(topFrom).flat(), ...(onRim ? rim : [])])],
     pastry: index.flatMap((row, i) => row.filter((_, j) => i < baseRows || i >= topFrom || j >= columns)),
+    fillingCells: body.filling ? index.slice(baseRows, topFrom).flatMap((row) => row.slice(0, columns)) : [],
     middleCells: body.filling
       ? Array.from({ length: topFrom - baseRows }, (_, k) => cellAt(baseRows + k, 0))
       : [],
@@ -213,6 +232,10 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
     sideCells: index.flatMap((row) => row.slice(columns)),
   };
 }
+
+/** Plate that heats a base over what lies under it. */
+const steelReach = (baseRadiusM: number): number =>
+  1 + constant('steelFin') * Math.max(0, (constant('steelRadius') / baseRadiusM) ** 2 - 1);
 
 /** Rows of the base down to half its thickness, the last by the share of it that lies within: a depth, on every mesh. */
 function outerHalf(

@@ -58,8 +58,9 @@ const topRows = (thicknessM: number, { crustRows }: MeshSize): number =>
 /** Rows and columns of a body: their sizes in m, and what lies where. */
 export function layOut(body: PieBody, size: MeshSize) {
   const radius = cylinderRadiusM(body);
-  const side = gradedLayers(body.baseCrustM, size.sideColumns).reverse();
-  const base = gradedLayers(body.baseCrustM, size.crustRows);
+  // What a pie is judged by has a layer more: the rim of an open one, the base of an empty one.
+  const side = gradedLayers(body.baseCrustM, size.sideColumns + (body.top ? 0 : 1)).reverse();
+  const base = gradedLayers(body.baseCrustM, size.crustRows + (body.filling ? 0 : 1));
   const lid = body.top ? gradedLayers(body.top.thicknessM, topRows(body.top.thicknessM, size)).reverse() : [];
   const fillingRows = body.filling ? size.fillingRows : WALL_ROWS_OF_SHELL;
   const { columns } = size;

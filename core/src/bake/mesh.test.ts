@@ -112,7 +112,7 @@ describe('the mesh of other forms', () => {
   it('of an empty shell holds only pastry, bare inside', () => {
     const mesh = layMesh({ ...body, filling: null, top: null, moundM: 0 }, meshSizes.coarse);
     expect(Array.from(mesh.kind)).not.toContain(cellKinds.filling);
-    expect(mesh.stacks.every((stack) => stack.length === meshSizes.coarse.crustRows)).toBe(true);
+    expect(mesh.stacks.every((stack) => stack.length === meshSizes.coarse.crustRows + 1)).toBe(true);
     const inside = sum(mesh.sides.areaM2, (f) => mesh.sides.looks[f] === looking.up);
     const radius = cylinderRadiusM(body) - body.baseCrustM;
     expect(inside).toBeCloseTo(2 * Math.PI * radius * body.edgeM, 6);

@@ -64,6 +64,8 @@ export interface Mesh {
   readonly washed: readonly number[];
   /** All pastry: what may go in at a temperature of its own. */
   readonly pastry: readonly number[];
+  /** All filling. */
+  readonly fillingCells: readonly number[];
   /** Filling of the innermost column. */
   readonly middleCells: readonly number[];
   /** Cells that are as hot as the oven when the pie goes in. */

@@ -43,6 +43,8 @@ export interface BakeModel {
   readonly mesh: Mesh;
   readonly body: PieBody;
   readonly crust: CrustTable;
+  /** Plain water here; nothing boils below it. */
+  readonly waterBoilsC: number;
   readonly fillingBoilsC: number;
   readonly fillingActivity: number;
   /** Of the stuff of the filling without air, W/(m K). */
@@ -109,6 +111,9 @@ function makeWork(mesh: Mesh): Work {
   };
 }
 
+/** The same for every pie. */
+const unwashed = rateTable((tempC) => dryBrowningRate(tempC, 1));
+
 /** Washed crust browns sooner, all other crust as bare pastry does. */
 function browningFactors(mesh: Mesh, { browning }: PieBody): Float64Array {
   const factors = new Float64Array(mesh.kind.length).fill(1);
@@ -116,6 +121,14 @@ function browningFactors(mesh: Mesh, { browning }: PieBody): Float64Array {
   return factors;
 }
 
+/**
+ * What the solver needs of a pie before its first step.
+ * @param mesh the cells of a pie
+ * @param body the pie in SI units
+ * @param pressurePa air pressure, Pa
+ * @returns all that stays the same through a bake, with room for the sums
+ * @example bakeModel(layMesh(body, meshSizes.usual), body, 101_325)
+ */
 export function bakeModel(mesh: Mesh, body: PieBody, pressurePa: number): BakeModel {
   const { filling } = body;
   const activity = 1 / (1 + WATER_KG_MOL * (filling?.molality ?? 0));
@@ -123,6 +136,7 @@ export function bakeModel(mesh: Mesh, body: PieBody, pressurePa: number): BakeMo
     mesh,
     body,
     crust: crustTable(pressurePa),
+    waterBoilsC: boilingC(pressurePa),
     fillingBoilsC: boilingC(pressurePa, activity),
     fillingActivity: activity,
     airShare: filling ? airShare(mesh, filling) : 0,
@@ -131,7 +145,7 @@ export function bakeModel(mesh: Mesh, body: PieBody, pressurePa: number): BakeMo
       starchRate(tempC, body.starchSwellsC || GELATINE_LIKE_C, filling?.syrupShare ?? 0),
     ),
     softening: rateTable((tempC) => softeningRate(tempC, body.softening)),
-    browning: rateTable((tempC) => dryBrowningRate(tempC, 1)),
+    browning: unwashed,
     browns: browningFactors(mesh, body),
     work: makeWork(mesh),
   };

@@ -1,4 +1,5 @@
 import type { Stage } from '../spec/index.js';
+import { bisect } from '../units/index.js';
 import type { PieBody } from './body.js';
 import { meshSizes } from './mesh-size.js';
 import type { OvenPlace } from './simulate.js';
@@ -8,6 +9,8 @@ import { doneMin, simulateBake } from './simulate.js';
 const MOST_OFF_C = 60;
 /** A bake is followed this much past its stages, min. */
 const FOLLOW_MIN = 90;
+/** An offset is told in whole degrees. */
+const NEAR_ENOUGH_C = 1;
 
 /** When a pie is done in an oven that is off by so much; a last stage goes on until it is. */
 function doneIn(body: PieBody, place: OvenPlace, stages: readonly Stage[], offsetC: number): number {
@@ -22,6 +25,12 @@ function doneIn(body: PieBody, place: OvenPlace, stages: readonly Stage[], offse
  * How far off an oven is, in C, from how much longer than in a true one a pie takes in it at the same settings (negative:
  * sooner). Done time falls as the oven gets hotter, so halving the range finds it. Null when no oven within 60 C of its
  * knob would take that long, or when the pie is never done even in a true one.
+ * @param body the pie
+ * @param place oven, rack and what is beneath
+ * @param stages as set, C and min
+ * @param longerMin min longer than a true oven takes
+ * @returns C to the whole degree, or null
+ * @example offsetFromLonger(plan.work.body, plan.spec.bake, bake.stages, 6)
  */
 export function offsetFromLonger(
   body: PieBody,
@@ -32,13 +41,14 @@ export function offsetFromLonger(
   const usual = doneIn(body, place, stages, 0);
   const wanted = usual + longerMin;
   if (!Number.isFinite(usual)) return null;
-  let cold = -MOST_OFF_C;
-  let hot = MOST_OFF_C;
-  if (doneIn(body, place, stages, cold) < wanted || doneIn(body, place, stages, hot) > wanted) return null;
-  for (let i = 0; i < 7; i++) {
-    const middle = (cold + hot) / 2;
-    if (doneIn(body, place, stages, middle) > wanted) cold = middle;
-    else hot = middle;
+  if (doneIn(body, place, stages, -MOST_OFF_C) < wanted || doneIn(body, place, stages, MOST_OFF_C) > wanted) {
+    return null;
   }
-  return Math.round((cold + hot) / 2);
+  const offsetC = bisect(
+    -MOST_OFF_C,
+    MOST_OFF_C,
+    NEAR_ENOUGH_C,
+    (at) => doneIn(body, place, stages, at) <= wanted,
+  );
+  return Math.round(offsetC + NEAR_ENOUGH_C / 2);
 }

@@ -33,7 +33,13 @@ const shiftOf: Readonly<Record<RackLevel, number>> = { low: -1, middle: 0, high:
 /** Natural convection over a wide pie is weaker than over a small one: h falls as D^-1/4 from 25 cm. Handbook. */
 const USUAL_ACROSS_M = 0.25;
 
-/** What an oven does to a pie so many m across, at a height in it, with others beside it. */
+/**
+ * What an oven does to a pie so many m across, at a height in it, with others beside it.
+ * @param options the oven with rack and neighbours
+ * @param acrossM width of the pie, m
+ * @returns heat transfer, radiation and time constants, SI units
+ * @example ovenTraits(plan.spec.bake).warmUpS
+ */
 export function ovenTraits(
   { oven, rack = 'middle', beside = 0 }: Pick<BakeSpec, 'oven' | 'rack' | 'beside'>,
   acrossM = USUAL_ACROSS_M,
@@ -59,7 +65,14 @@ export function ovenTraits(
 const ROOM_C = 22;
 const AIR_RECOVERS_S = constant('airRecovers');
 
-/** The oven at a setting, with the door just opened to put the pie in: hot through, or only just there. */
+/**
+ * The oven at a setting, with the door just opened to put the pie in: hot through, or only just there.
+ * @param traits `ovenTraits`
+ * @param settingC C
+ * @param ready how far it was heated through
+ * @returns air and wall temperatures, C
+ * @example loadedOven(ovenTraits(plan.spec.bake), 200)
+ */
 export function loadedOven(
   traits: OvenTraits,
   settingC: number,
@@ -76,7 +89,15 @@ export const doorOpened = (state: OvenState, { dipShare }: OvenTraits): OvenStat
   airDipC: dipShare * (state.wallC - ROOM_C),
 });
 
-/** The oven a short time later, at a setting. */
+/**
+ * The oven a short time later, at a setting.
+ * @param state the oven now
+ * @param traits `ovenTraits`
+ * @param settingC C
+ * @param stepS s
+ * @returns the oven then
+ * @example ovenAfter(oven, traits, 180, 30)
+ */
 export function ovenAfter(state: OvenState, traits: OvenTraits, settingC: number, stepS: number): OvenState {
   const goal = settingC + traits.offsetC;
   const lagS = goal < state.wallC ? traits.fallsS : traits.risesS;
@@ -88,7 +109,14 @@ export function ovenAfter(state: OvenState, traits: OvenTraits, settingC: number
 
 const OVEN_VAPOUR_PA = 3000;
 
-/** What a pie meets in the oven at a moment. */
+/**
+ * What a pie meets in the oven at a moment.
+ * @param state the oven now
+ * @param traits `ovenTraits`
+ * @param cover foil or none
+ * @returns temperatures (C) and transfer coefficients (W/(m2 K)) round the pie
+ * @example boundaryIn(oven, traits)
+ */
 export const boundaryIn = (
   state: OvenState,
   traits: OvenTraits,

@@ -3,7 +3,12 @@
  */
 export type Paused<T> = Generator<number, T, void>;
 
-/** Drives a paused sum to its end. */
+/**
+ * Drives a paused sum to its end.
+ * @param sum a generator that pauses
+ * @returns its value
+ * @example finishNow(bakeSteps(plan.work, plan.spec.bake))
+ */
 export function finishNow<T>(sum: Paused<T>): T {
   for (;;) {
     const step = sum.next();

@@ -47,10 +47,23 @@ const entries = (food: Composition): [Component, number][] => Object.entries(foo
 export const density = (food: Composition, tempC: number): number =>
   1 / entries(food).reduce((sum, [part, share]) => sum + share / at(densityOf[part], tempC), 0);
 
+/**
+ * Choi and Okos 1986: heat capacities weighted by mass.
+ * @param food mass shares of water, carbohydrate, protein, fat, fibre, ash
+ * @param tempC C
+ * @returns J/(kg K)
+ * @example specificHeat({ water: 1 }, 20) // 4177
+ */
 export const specificHeat = (food: Composition, tempC: number): number =>
   entries(food).reduce((sum, [part, share]) => sum + share * at(specificHeatOf[part], tempC), 0);
 
-/** Parallel model: conductivities weighted by volume. */
+/**
+ * Parallel model: conductivities weighted by volume.
+ * @param food mass shares as in `specificHeat`
+ * @param tempC C
+ * @returns W/(m K)
+ * @example conductivity({ water: 1 }, 20) // 0.6037
+ */
 export function conductivity(food: Composition, tempC: number): number {
   const rho = density(food, tempC);
   return entries(food).reduce(
@@ -73,5 +86,8 @@ export const withAir = (k: number, airShare: number): number => withVoids(k, AIR
 /**
  * Moist air carries latent heat from its hot side to its cold one: conductivity and vapour diffusion together, W/(m K):
  * .09 at 20 C, .6 at 60, 1.9 at 80, as an exponential. From memory of the moist porous media literature.
+ * @param tempC C
+ * @returns W/(m K)
+ * @example moistAirK(60) // 0.665
  */
 export const moistAirK = (tempC: number): number => Math.min(3, 0.09 * Math.exp((tempC - 20) * 0.05));

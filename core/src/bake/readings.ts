@@ -1,6 +1,5 @@
 import { constant } from './constants.js';
 import type { Mesh } from './mesh.js';
-import { cellKinds } from './mesh.js';
 import type { BakeState } from './state.js';
 import { vaporisationJKg } from './water.js';
 
@@ -33,20 +32,17 @@ const WHERE_A_PICK_GOES = 0.75;
 const NEARLY_ALL = 0.9;
 
 /** Value that a share of the filling, by volume, has reached. */
-function reachedBy(mesh: Mesh, shareOfAll: number, value: (cell: number) => number): number {
-  const cells: [value: number, volume: number][] = [];
-  let total = 0;
-  for (let i = 0; i < mesh.kind.length; i++) {
-    if (mesh.kind[i] !== cellKinds.filling) continue;
-    const volume = mesh.volumeM3[i]!;
-    cells.push([value(i), volume]);
-    total += volume;
-  }
-  cells.sort((a, b) => a[0] - b[0]);
-  let passed = 0;
-  for (const [reached, volume] of cells) {
-    passed += volume;
-    if (passed >= (1 - shareOfAll) * total) return reached;
+function reachedBy(
+  { fillingCells, volumeM3 }: Mesh,
+  shareOfAll: number,
+  value: (cell: number) => number,
+): number {
+  const inOrder = fillingCells.toSorted((a, b) => value(a) - value(b));
+  let left = 0;
+  for (const cell of inOrder) left += (1 - shareOfAll) * volumeM3[cell]!;
+  for (const cell of inOrder) {
+    left -= volumeM3[cell]!;
+    if (left <= 0) return value(cell);
   }
   return 0;
 }
@@ -83,11 +79,9 @@ const total = (values: readonly number[]): number => values.reduce((a, b) => a +
 export function readState(mesh: Mesh, state: BakeState, airC: number): Reading {
   let coldest = Infinity;
   let hottest = -Infinity;
-  let found = false;
   let fillingLost = 0;
-  for (let i = 0; i < mesh.kind.length; i++) {
-    if (mesh.kind[i] !== cellKinds.filling) continue;
-    found = true;
+  const found = mesh.fillingCells.length > 0;
+  for (const i of mesh.fillingCells) {
     fillingLost += mesh.waterKg[i]! - state.waterKg[i]!;
     coldest = Math.min(coldest, state.tempC[i]!);
     hottest = Math.max(hottest, state.tempC[i]!);

@@ -39,8 +39,14 @@ export interface BakeTimes {
   readonly turnMin: number;
   readonly foilMin: number | null;
   readonly bubblingMin: number | null;
+  /** Minutes from the oven until it is eaten as planned, and what comes then. */
   readonly coolMin: number;
+  readonly then?: string;
 }
+
+const FIRST_SLICE = 'First slice';
+/** What a hand does when it is ready. */
+const readyWords = (then: string): string => (then === FIRST_SLICE ? 'Cut the first slice' : then);
 
 type BakePhase = 'stage1' | 'stage2' | 'one_heat' | 'cooling' | 'ready' | 'eaten';
 
@@ -57,6 +63,8 @@ export interface RunningBake {
   readonly outDueAt: number;
   readonly outAt: number | null;
   readonly sliceAt: number;
+  /** What comes at `sliceAt`. */
+  readonly then: string;
   readonly next: NextTouch | null;
   /** Other interventions that can be tapped now. */
   readonly seen: readonly BakeEventKind[];
@@ -65,7 +73,12 @@ export interface RunningBake {
 
 const MINUTE_MS = 60_000;
 
-/** Events that stand: those not undone, each id once, in the order they happened. */
+/**
+ * Events that stand: those not undone, each id once, in the order they happened.
+ * @param events as logged, in any order
+ * @returns in order of time
+ * @example standing([])
+ */
 export function standing(events: readonly BakeEvent[]): BakeEvent[] {
   const once = [...new Map(events.map((event) => [event.id, event])).values()];
   const undone = new Set(
@@ -79,6 +92,11 @@ export function standing(events: readonly BakeEvent[]): BakeEvent[] {
 /**
  * The state of a bake at a moment, from its plan and its events alone, so that any screen after any restart shows the
  * same. Times in ms since 1970. Throws when the bake was never loaded.
+ * @param times what the plan said
+ * @param events as logged
+ * @param nowMs ms since 1970
+ * @returns phase, next hand, minutes to go
+ * @example runningBake(timesOf(plan), bake.events, Date.now()).phase
  */
 export function runningBake(times: BakeTimes, events: readonly BakeEvent[], nowMs: number): RunningBake {
   const stood = standing(events);
@@ -102,7 +120,7 @@ export function runningBake(times: BakeTimes, events: readonly BakeEvent[], nowM
   const outAt = when('out');
   const sliceAt = (outAt ?? outDueAt) + times.coolMin * MINUTE_MS;
   const cutAt = when('cut');
-  const base = { loadedAt, outDueAt, outAt, sliceAt };
+  const base = { loadedAt, outDueAt, outAt, sliceAt, then: times.then ?? FIRST_SLICE };
 
   if (cutAt !== null) {
     return { ...base, phase: 'eaten', next: null, seen: [], setTempC: second.tempC };
@@ -112,7 +130,7 @@ export function runningBake(times: BakeTimes, events: readonly BakeEvent[], nowM
     return {
       ...base,
       phase: ready ? 'ready' : 'cooling',
-      next: { kind: 'cut', label: ready ? 'Cut the first slice' : 'Slice it', dueAt: sliceAt },
+      next: { kind: 'cut', label: ready ? readyWords(base.then) : 'Slice it', dueAt: sliceAt },
       seen: [],
       setTempC: second.tempC,
     };

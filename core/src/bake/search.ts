@@ -213,6 +213,11 @@ const isWorthTwo = (way: Schedule): boolean =>
  * The stages that bring filling and colour home together, as a baker would set them: near the heats of practice, on settings
  * that the knob has, first times in fives, with foil where it serves, one heat where two give little. Null when nothing
  * gets done.
+ * @param body the pie
+ * @param spec `spec.bake`
+ * @param options mesh, interventions and what to keep
+ * @returns a generator; its value the stages with other ways, or null
+ * @example finishNow(findStages(plan.work.body, plan.spec.bake))?.stages
  */
 export function* findStages(
   body: PieBody,

@@ -179,7 +179,13 @@ export function doneMin(events: BakeEvents, rule: DoneRule): number | null {
   );
 }
 
-/** The same for the filling alone, whatever colour the top has. */
+/**
+ * The same for the filling alone, whatever colour the top has.
+ * @param events of a bake
+ * @param rule when this pie counts as done
+ * @returns min, or null when not reached
+ * @example filledMin(events, plan.work.body.done)
+ */
 export const filledMin = (events: BakeEvents, rule: DoneRule): number | null =>
   doneMin(events, { ...rule, coloured: false });
 
@@ -206,7 +212,17 @@ export interface BakeRun {
 
 const READING_S = 30;
 
-/** Bakes a pie through its stages with a reading each half minute; `see` is shown the run at each. */
+/**
+ * Bakes a pie through its stages with a reading each half minute; `see` is shown the run at each.
+ * @param body the pie
+ * @param place oven, rack, altitude, start
+ * @param stages C and min
+ * @param size of the mesh
+ * @param interventions turn, foil
+ * @param see is shown the run at each reading
+ * @returns readings, events and the run at its end
+ * @example simulateBake(plan.work.body, plan.spec.bake, stages).readings.length
+ */
 export function simulateBake(
   body: PieBody,
   place: OvenPlace,

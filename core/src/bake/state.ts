@@ -69,5 +69,10 @@ export function copyState(state: BakeState): BakeState {
   };
 }
 
-/** All enthalpy of a pie and its dish, J. */
+/**
+ * All enthalpy of a pie and its dish, J.
+ * @param state of a bake
+ * @returns J, nought at 0 C liquid
+ * @example totalEnthalpyJ(startState(model))
+ */
 export const totalEnthalpyJ = (state: BakeState): number => state.enthalpyJ.reduce((sum, h) => sum + h, 0);

@@ -16,6 +16,8 @@ const DRIES_FROM_C = 5;
 /** No face gives off more than this share of its cell's water in a step. */
 const MOST_DRIED = 0.3;
 const NEARLY_ALL = 0.9;
+/** A cell without water dries no further, and nothing is divided by it. */
+const LEAST_WATER_KG = 1e-9;
 
 /**
  * Heat capacity of air by volume times Le^(2/3), J/m3: over its temperature in K it is what the Lewis relation divides by.
@@ -27,6 +29,13 @@ const LEWIS_J_M3 = 353 * 1007 * 0.85 ** (2 / 3);
  * Vapour that leaves a face, kg/(s m2): Lewis relation for the air side (h_m = h / (rho c Le^(2/3)) m/s) at the mean of face
  * and air, in series with the way through a drying crust or the skin of fruit, s/m. The pressure is that at the face over
  * that of the air, Pa.
+ * @param hWM2K W/(m2 K)
+ * @param skinSM resistance of the dried skin, s/m
+ * @param surfaceK K
+ * @param airK K
+ * @param overPa vapour pressure above the air, Pa
+ * @returns kg/(s m2)
+ * @example evaporationKgSM2(12, 0, 330, 450, 15_000) // 0.001223
  */
 export function evaporationKgSM2(
   hWM2K: number,
@@ -86,7 +95,8 @@ export function meetOven(
         // A crust dries more slowly the drier it is, and steam from below wets it meanwhile: implicit in its moisture.
         const drier = bareFruit
           ? 0
-          : (stepS * (now - flux(crustAt(crust.activity, 0.9 * moisture)))) / (0.1 * state.waterKg[cell]!);
+          : (stepS * (now - flux(crustAt(crust.activity, 0.9 * moisture)))) /
+            (0.1 * Math.max(LEAST_WATER_KG, state.waterKg[cell]!));
         const damp = 1 + drier;
         const dries = (now + drier * state.condensing[cell]!) / damp;
         // Clausius and Clapeyron: psat rises by L / (R T^2) of itself for a kelvin.
@@ -110,10 +120,14 @@ export function meetOven(
   }
 }
 
-/** Water in kg that a cell can give off in a step: a share of its own, and the steam that it takes up meanwhile. */
+/**
+ * Water in kg that a cell can give off in a step: a share of its own, and the steam that it takes up meanwhile. Steam passes
+ * through a thin dry skin in seconds, so that this may be more than it holds; what does not come after all, `boil` gives back.
+ */
 function mostDriedKg({ waterKg, condensing }: BakeState, cell: number, stepS: number): number {
   const water = waterKg[cell]!;
-  return Math.min(NEARLY_ALL * water, MOST_DRIED * water + condensing[cell]! * stepS);
+  const comes = condensing[cell]! * stepS;
+  return Math.min(NEARLY_ALL * (water + comes), MOST_DRIED * water + comes);
 }
 
 /** Books what the solved temperatures mean: heat into the cells, vapour out of them. */

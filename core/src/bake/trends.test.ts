@@ -1,6 +1,7 @@
 import fc from 'fast-check';
 import { builtInMaterials as dishMaterials } from '../larder/index.js';
 import type { BakeSpec } from '../spec/index.js';
+import { bisect } from '../units/index.js';
 import { aBody, aPlace } from '../test/body.js';
 import type { PieBody } from './body.js';
 import { meshSizes } from './mesh-size.js';
@@ -134,14 +135,10 @@ describe('drying', () => {
   ])('cools a wet face in air of %d C and %d %% to its wet bulb', (airC, humidity, wetBulbC) => {
     const vapourPa = (humidity / 100) * saturationPa(airC);
     const h = 12;
-    let low = 0;
-    let high = airC;
-    for (let i = 0; i < 50; i++) {
-      const faceC = (low + high) / 2;
-      const lost = evaporationKgSM2(h, 0, faceC + 273.15, airC + 273.15, saturationPa(faceC) - vapourPa);
-      if (lost * vaporisationJKg(faceC) > h * (airC - faceC)) high = faceC;
-      else low = faceC;
-    }
-    expect(Math.abs(low - wetBulbC)).toBeLessThan(0.05 * (airC - wetBulbC));
+    const faceC = bisect(0, airC, 1e-9, (at) => {
+      const lost = evaporationKgSM2(h, 0, at + 273.15, airC + 273.15, saturationPa(at) - vapourPa);
+      return lost * vaporisationJKg(at) > h * (airC - at);
+    });
+    expect(Math.abs(faceC - wetBulbC)).toBeLessThan(0.05 * (airC - wetBulbC));
   });
 });

@@ -1,10 +1,21 @@
 /** Water and steam. Pressures in Pa, temperatures in C, energies in J/kg. */
 
-/** Saturation pressure over water: Buck 1996 equation (from memory), within .2 % of steam tables from 0 to 110 C. */
+/**
+ * Saturation pressure over water: Buck 1996 equation (from memory), within .2 % of steam tables from 0 to 110 C.
+ * @param tempC C
+ * @returns Pa
+ * @example saturationPa(100) // 101300
+ */
 export const saturationPa = (tempC: number): number =>
   611.21 * Math.exp((18.678 - tempC / 234.5) * (tempC / (257.14 + tempC)));
 
-/** Temperature at which water of an activity boils under a pressure: the inverse of `saturationPa`, by Newton's method. */
+/**
+ * Temperature at which water of an activity boils under a pressure: the inverse of `saturationPa`, by Newton's method.
+ * @param pressurePa Pa
+ * @param waterActivity 0 to 1
+ * @returns C
+ * @example boilingC(101_325) // 100
+ */
 export function boilingC(pressurePa: number, waterActivity = 1): number {
   const wanted = Math.log(pressurePa / waterActivity / 611.21);
   let tempC = 100;
@@ -18,7 +29,12 @@ export function boilingC(pressurePa: number, waterActivity = 1): number {
   return tempC;
 }
 
-/** Air pressure at a height in m: International Standard Atmosphere. */
+/**
+ * Air pressure at a height in m: International Standard Atmosphere.
+ * @param altitudeM m
+ * @returns Pa
+ * @example airPressurePa(1600) // 83520
+ */
 export const airPressurePa = (altitudeM: number): number => 101325 * (1 - 2.25577e-5 * altitudeM) ** 5.25588;
 
 /** Heat of vaporisation, linear fit to steam tables 0-120 C (2501 at 0, 2257 at 100 kJ/kg). */

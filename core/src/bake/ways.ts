@@ -40,7 +40,13 @@ function differences(way: OtherSchedule, chosen: Chosen): string {
   ].join(', ');
 }
 
-/** Two or three other ways that would do, cheapest first: one heat among them where there is one. */
+/**
+ * Two or three other ways that would do, cheapest first: one heat among them where there is one.
+ * @param others schedules that work as well
+ * @param chosen the one that is shown
+ * @returns stages with what is different about each
+ * @example otherWaysInWords(bake.others, bake)
+ */
 export function otherWaysInWords(others: readonly OtherSchedule[], chosen: Chosen): WayInWords[] {
   const right = others.filter(({ colourOff }) => Math.abs(colourOff) <= RIGHT_OFF);
   const first = right.slice(0, MOST_WAYS - 1);

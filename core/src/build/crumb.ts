@@ -10,6 +10,8 @@ export interface CrumbBatch {
   readonly sugarG: number;
   readonly oatsG: number;
   readonly nutsG: number;
+  readonly saltG: number;
+  readonly spiceG: number;
   readonly thicknessCm: number;
 }
 
@@ -29,7 +31,8 @@ export const lumpGaps = (lumpCm: number, thicknessCm: number): number =>
 /** A crumb that covers an area: bare fruit at a crumb top burns, so it covers all of it. */
 export function crumbBatch(crumb: Crumb, areaCm2: number, cover: number): CrumbBatch {
   const massG = crumb.coverGPerCm2 * areaCm2 * cover;
-  const per = massG / (100 + crumb.butter + crumb.sugar + crumb.oats + crumb.nuts);
+  const { salt = 0, spice = 0 } = crumb;
+  const per = massG / (100 + crumb.butter + crumb.sugar + crumb.oats + crumb.nuts + salt + spice);
   return {
     massG,
     flourG: 100 * per,
@@ -37,10 +40,17 @@ export function crumbBatch(crumb: Crumb, areaCm2: number, cover: number): CrumbB
     sugarG: crumb.sugar * per,
     oatsG: crumb.oats * per,
     nutsG: crumb.nuts * per,
+    saltG: salt * per,
+    spiceG: spice * per,
     thicknessCm: massG / areaCm2 / BULK_G_CM3,
   };
 }
 
 /** Composition of a crumb as shares of its mass, for the bake. */
-export const crumbComposition = ({ flourG, butterG, sugarG, oatsG, nutsG }: CrumbBatch): Makeup =>
-  makeupOf({ flour: flourG, butter: butterG, oats: oatsG, nuts: nutsG }, { sugarG });
+export const crumbComposition = (crumb: CrumbBatch): Makeup => {
+  const { flourG, butterG, sugarG, oatsG, nutsG, saltG, spiceG } = crumb;
+  return makeupOf(
+    { flour: flourG, butter: butterG, oats: oatsG, nuts: nutsG },
+    { sugarG, otherG: saltG + spiceG },
+  );
+};

@@ -195,7 +195,13 @@ export function packCutOuts({ shape, sizeCm }: CutOutSpec, dish: DishSpec, thick
   };
 }
 
-/** Outline of a piece where it lies. */
+/**
+ * Outline of a piece where it lies.
+ * @param options shape and size in cm, place in cm and turn in rad
+ * @param options shape and size in cm, place in cm and turn in rad
+ * @returns a closed line of points, cm
+ * @example placedPoints({ shape: 'disc', sizeCm: 3 }, { x: 0, y: 0, turnRad: 0 }).length // 48
+ */
 export function placedPoints({ shape, sizeCm }: CutOuts, { x, y, turnRad }: Placed): Point[] {
   const sin = Math.sin(turnRad);
   const cos = Math.cos(turnRad);

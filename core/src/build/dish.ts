@@ -1,4 +1,5 @@
 import type { DishSpec } from '../spec/index.js';
+import { bisect } from '../units/index.js';
 import type { Outline } from './outline.js';
 import { areaCm2, equalDiscCm, perimeterCm } from './outline.js';
 
@@ -21,12 +22,22 @@ export function outlineAt(dish: DishSpec, share: number): Outline {
   };
 }
 
+/**
+ * The opening of a dish, inside of its rim.
+ * @param dish a dish
+ * @returns its opening, cm
+ * @example topOutline(starterSpec.dish).lengthCm // 22.9
+ */
 export const topOutline = (dish: DishSpec): Outline => outlineAt(dish, 1);
 export const baseOutline = (dish: DishSpec): Outline => outlineAt(dish, 0);
 
 /**
  * Volume in mL up to a share of the depth, by the prismatoid rule h/6 (A0 + 4 Am + A1): exact where the section grows as a
  * square, as it does for every dish whose walls lean alike. For a round dish it is pi h/12 (D^2 + D d + d^2).
+ * @param dish a dish
+ * @param share of its depth, 0 to 1
+ * @returns mL
+ * @example volumeMl(starterSpec.dish) // 1171
  */
 export function volumeMl(dish: DishSpec, share = 1): number {
   const at = (part: number): number => areaCm2(outlineAt(dish, part));
@@ -50,6 +61,13 @@ export interface DishMeasures {
 const roomMl = (dish: DishSpec, liningCm: number, share = 1): number =>
   Math.max(0, volumeMl(dish, share) - liningCm * (areaCm2(baseOutline(dish)) + wallAreaCm2(dish, share)));
 
+/**
+ * What a dish holds and what pastry covers in it.
+ * @param dish a dish
+ * @param liningCm pastry on its inside, cm
+ * @returns areas in cm2, volumes in mL
+ * @example measureDish(starterSpec.dish).netMl // 1011
+ */
 export function measureDish(dish: DishSpec, liningCm: number = rims.liningCm): DishMeasures {
   return {
     brimMl: volumeMl(dish),
@@ -72,6 +90,10 @@ export function capHeightCm(capMl: number, diameterCm: number): number {
   return Math.max(0, height);
 }
 
+/** Volume in mL of a cap over a disc, both in cm: pi h (3 a^2 + h^2) / 6. */
+export const capMl = (heightCm: number, discCm: number): number =>
+  (Math.PI * heightCm * (3 * (discCm / 2) ** 2 + heightCm ** 2)) / 6;
+
 /** Depth in cm at which a volume stands; past the brim it is heaped as a cap over a disc of the top's area. */
 export function fillHeights(
   dish: DishSpec,
@@ -82,30 +104,21 @@ export function fillHeights(
   if (fillMl >= netMl) {
     return { edgeCm: dish.depthCm, moundCm: capHeightCm(fillMl - netMl, equalDiscCm(topOutline(dish))) };
   }
-  let low = 0;
-  let high = 1;
-  for (let i = 0; i < 40; i++) {
-    const share = (low + high) / 2;
-    if (roomMl(dish, liningCm, share) < fillMl) low = share;
-    else high = share;
-  }
-  return { edgeCm: dish.depthCm * low, moundCm: 0 };
+  const share = bisect(0, 1, 1e-12, (at) => roomMl(dish, liningCm, at) >= fillMl);
+  return { edgeCm: dish.depthCm * share, moundCm: 0 };
 }
 
 /**
  * The base of a dish from the water it holds to the brim (1 g is 1 mL), its measures across the top and its depth: the
  * slope of the wall is what cannot be measured well. Null when no wall between upright and a point holds that much.
+ * @param dish a dish whose base is not known
+ * @param waterMl to the brim, mL
+ * @returns cm, or null
+ * @example baseFromWaterCm(starterSpec.dish, volumeMl(starterSpec.dish)) // 18.3
  */
 export function baseFromWaterCm(dish: DishSpec, waterMl: number): number | null {
   const holds = (baseCm: number): number => volumeMl({ ...dish, baseCm });
   const narrowest = dish.topCm - topOutline(dish).widthCm;
-  let low = narrowest;
-  let high = dish.topCm;
-  if (waterMl < holds(low) * 0.98 || waterMl > holds(high) * 1.02) return null;
-  for (let i = 0; i < 50; i++) {
-    const middle = (low + high) / 2;
-    if (holds(middle) < waterMl) low = middle;
-    else high = middle;
-  }
-  return (low + high) / 2;
+  if (waterMl < holds(narrowest) * 0.98 || waterMl > holds(dish.topCm) * 1.02) return null;
+  return bisect(narrowest, dish.topCm, 1e-9, (baseCm) => holds(baseCm) >= waterMl);
 }

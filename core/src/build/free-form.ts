@@ -1,4 +1,5 @@
 import type { FreeFormSpec } from '../spec/index.js';
+import { bisect } from '../units/index.js';
 import { discAreaCm2 } from './outline.js';
 
 /** A disc folded in over its fruit. Lengths in cm. */
@@ -40,14 +41,12 @@ export function foldFreeForm({ discCm, borderCm }: FreeFormSpec): FreeForm {
 
 /** The disc whose filling has a capacity, keeping the border; lengths in cm. Newton is not needed: capacity rises with it. */
 export function discForCapacityCm(capacityMl: number, borderCm: number): number {
-  let low = 2 * borderCm + 2;
-  let high = 120;
-  for (let i = 0; i < 40; i++) {
-    const middle = (low + high) / 2;
-    if (foldFreeForm({ discCm: middle, borderCm }).capacityMl < capacityMl) low = middle;
-    else high = middle;
-  }
-  return high;
+  return bisect(
+    2 * borderCm + 2,
+    120,
+    1e-9,
+    (discCm) => foldFreeForm({ discCm, borderCm }).capacityMl >= capacityMl,
+  );
 }
 
 /** A folded wall keeps juice in up to this share of its height. Estimate. */

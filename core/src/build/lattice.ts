@@ -109,7 +109,14 @@ function packLanes(long: readonly Strip[], cross: readonly Strip[]): CutSheet {
   return { lengthCm, widthCm, wasteShare: Math.max(0, 1 - used / (lengthCm * widthCm)), pieces };
 }
 
-/** Strips spread evenly over the top, both ways. */
+/**
+ * Strips spread evenly over the top, both ways.
+ * @param spec strips each way, width, angle
+ * @param dish what it lies over
+ * @param thicknessMm of the sheet
+ * @returns strips with their lengths (cm), the sheet to cut them from, the share left open
+ * @example makeLattice(usualLattice, starterSpec.dish, 3).coverShare
+ */
 export function makeLattice(spec: LatticeSpec, dish: DishSpec, thicknessMm: number): Lattice {
   const top = topOutline(dish);
   const angleDeg = isRound(top) ? spec.angleDeg : 90;

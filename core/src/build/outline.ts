@@ -35,6 +35,12 @@ export const grown = (outline: Outline, byCm: number): Outline => ({
 /** Diameter of the disc of the same area. */
 export const equalDiscCm = (outline: Outline): number => Math.sqrt((4 * areaCm2(outline)) / Math.PI);
 
+/**
+ * Whether turning a dish changes nothing.
+ * @param options an outline
+ * @returns whether all its diameters are one
+ * @example isRound(topOutline(starterSpec.dish)) // true
+ */
 export const isRound = ({ kind, lengthCm, widthCm }: Outline): boolean =>
   kind === 'ellipse' && Math.abs(lengthCm - widthCm) < 1e-9;
 

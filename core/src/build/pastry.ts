@@ -14,7 +14,13 @@ export interface DoughBatch {
   readonly otherG: number;
 }
 
-/** Divides a dough mass by baker's percentages, at the middle of its water band. */
+/**
+ * Divides a dough mass by baker's percentages, at the middle of its water band.
+ * @param dough a row of the larder
+ * @param massG all of it, g
+ * @returns grams of each part
+ * @example doughBatch(rowOf(builtInLarder.doughs, 'all_butter'), 500).flourG
+ */
 export function doughBatch(dough: Dough, massG: number): DoughBatch {
   const water = (dough.waterLow + dough.waterHigh) / 2;
   const parts = 100 + dough.butter + water + dough.salt + dough.sugar + dough.other;
@@ -50,7 +56,13 @@ interface DoughForDay {
   readonly batch: DoughBatch;
 }
 
-/** Adds up the dough of a day by kind, in the order of the larder; kinds that nothing asks for are left out. */
+/**
+ * Adds up the dough of a day by kind, in the order of the larder; kinds that nothing asks for are left out.
+ * @param wanted batches with how often each
+ * @param options the larder
+ * @returns batches to mix, by kind
+ * @example addDough([], builtInLarder).length // 0
+ */
 export function addDough(
   wanted: readonly { readonly dough: string; readonly batch: DoughBatch; readonly count: number }[],
   { doughs }: Pick<Larder, 'doughs'>,

@@ -25,11 +25,24 @@ export const roll = (outline: Outline, thicknessMm: number): Rolled => ({
   massG: doughOverG(areaCm2(outline), thicknessMm) * TRIM_FACTOR,
 });
 
-/** The sheet that lines a dish: across the base, up all walls, over the rim. */
+/**
+ * The sheet that lines a dish: across the base, up all walls, over the rim.
+ * @param dish what it lines
+ * @param thicknessMm mm
+ * @returns how wide to roll (cm) and its mass (g)
+ * @example baseSheet(starterSpec.dish, 3).massG // 272.1
+ */
 export const baseSheet = (dish: DishSpec, thicknessMm: number): Rolled =>
   roll(grown(baseOutline(dish), slantCm(dish) + rims.widthCm + rims.overhangCm), thicknessMm);
 
-/** The lid: across the top and the rim, with enough to fold under; a mound stretches it. */
+/**
+ * The lid: across the top and the rim, with enough to fold under; a mound stretches it.
+ * @param dish what it covers
+ * @param thicknessMm mm
+ * @param moundCm height of the fruit over the brim, cm
+ * @returns how wide to roll (cm) and its mass (g)
+ * @example lidSheet(starterSpec.dish, 3, 1).massG // 229.4
+ */
 export function lidSheet(dish: DishSpec, thicknessMm: number, moundCm: number): Rolled {
   const top = topOutline(dish);
   // The arc over a shallow cap is longer than its chord by 8/3 (H/D)^2 of it.

@@ -1,6 +1,12 @@
 import type { DishSpec } from '../spec/index.js';
 
-/** Two dishes of the same measures and stuff, whatever else is known about them. */
+/**
+ * Two dishes of the same name, measures and stuff, whatever else is known about them.
+ * @param a a dish
+ * @param b another
+ * @returns whether a baker would not know them apart
+ * @example isSameDish(starterSpec.dish, starterSpec.dish) // true
+ */
 export const isSameDish = (a: DishSpec, b: DishSpec): boolean =>
   a.label === b.label &&
   a.material === b.material &&

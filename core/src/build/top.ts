@@ -19,6 +19,12 @@ export type Top =
 
 export type TopOf<Kind extends Top['kind']> = Extract<Top, { kind: Kind }>;
 
-/** A top of one sort, or null when it is another. */
+/**
+ * A top of one sort, or null when it is another.
+ * @param kind sort of top
+ * @param top of a build
+ * @returns the top with its own fields, or null
+ * @example topAs('lattice', plan.build.top)
+ */
 export const topAs = <Kind extends Top['kind']>(kind: Kind, top: Top | undefined): TopOf<Kind> | null =>
   top?.kind === kind ? (top as TopOf<Kind>) : null;

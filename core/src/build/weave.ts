@@ -23,6 +23,10 @@ function layingOrder(cross: number): { readonly strip: number; readonly side: We
 /**
  * Steps that weave a plain weave of `long` strips laid first and `cross` strips laid over them: each next cross strip has
  * exactly those long strips folded back that now lie under the one beside it.
+ * @param long strips laid first
+ * @param cross strips laid over them
+ * @returns which long strips to fold back before each cross strip
+ * @example weaveSteps(5, 4).length // 4
  */
 export function weaveSteps(long: number, cross: number): WeaveStep[] {
   const all = Array.from({ length: long }, (_, i) => i + 1);

@@ -14,7 +14,14 @@ interface FruitAmount {
 export const amountWays = ['preparedG', 'boughtG', 'cups', 'pieces'] as const;
 export type AmountWay = (typeof amountWays)[number];
 
-/** Prepared grams said in every way. */
+/**
+ * Prepared grams said in every way.
+ * @param fruit a row of the larder
+ * @param part as the spec has it
+ * @param preparedG g, ready for the bowl
+ * @returns grams bought, cups, pieces; null where it is not counted so
+ * @example amountsOf(fruit, part, 500).boughtG
+ */
 export function amountsOf(fruit: Fruit, part: FruitPart, preparedG: number): FruitAmount {
   const boughtG = boughtMassG({ fruit, part, massG: preparedG });
   return {
@@ -25,7 +32,15 @@ export function amountsOf(fruit: Fruit, part: FruitPart, preparedG: number): Fru
   };
 }
 
-/** Prepared grams from any way of saying the amount: the inverse of `amountsOf`. Throws for pieces of uncounted fruit. */
+/**
+ * Prepared grams from any way of saying the amount: the inverse of `amountsOf`. Throws for pieces of uncounted fruit.
+ * @param fruit a row of the larder
+ * @param part as the spec has it
+ * @param way how it is said
+ * @param amount in that way
+ * @returns g, ready for the bowl
+ * @example preparedFrom(fruit, part, 'bought', 1000)
+ */
 export function preparedFrom(fruit: Fruit, part: FruitPart, way: AmountWay, amount: number): number {
   const one = amountsOf(fruit, part, 1)[way];
   if (one === null) throw new Error(`${fruit.label} is not counted in pieces`);

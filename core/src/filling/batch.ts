@@ -46,7 +46,14 @@ function bindFruit(part: FruitPart, massG: number, larder: Larder): BatchFruit {
   return { fruit: { ...fruit, waterPercent }, part, massG, dripped };
 }
 
-/** Divides a fruit mass among the parts of the spec by their shares. */
+/**
+ * Divides a fruit mass among the parts of the spec by their shares.
+ * @param spec the filling
+ * @param fruitMassG g, ready for the bowl
+ * @param larder with the fruits it names
+ * @returns each part with its grams
+ * @example makeBatch(starterSpec.filling, 1000, builtInLarder).fruits.length // 1
+ */
 export function makeBatch(spec: FillingSpec, fruitMassG: number, larder: Larder): Batch {
   const shares = spec.fruits.reduce((sum, part) => sum + part.share, 0);
   const fruits = spec.fruits.map((part) => bindFruit(part, (fruitMassG * part.share) / shares, larder));
@@ -69,10 +76,18 @@ export function boughtMassG({ fruit, part, massG }: BatchFruit): number {
   return massG / (1 - bought);
 }
 
+/** What goes in beside fruit and lemon, as far as it is sour. */
+interface Sour {
+  readonly massG: number;
+  readonly ionsG: number;
+}
+
 /** pH of the filling's juice: hydrogen ions average by mass, not pH itself. Lemon juice counts as fruit. */
-export function batchPh(batch: Batch, lemonJuiceG: number): number {
+export function batchPh(batch: Batch, lemonJuiceG: number, beside: Sour = { massG: 0, ionsG: 0 }): number {
   const ions = batch.fruits.reduce((sum, { fruit, massG }) => sum + massG * 10 ** -fruit.ph, 0);
-  return -Math.log10((ions + lemonJuiceG * 10 ** -lemon.ph) / (batch.massG + lemonJuiceG));
+  return -Math.log10(
+    (ions + lemonJuiceG * 10 ** -lemon.ph + beside.ionsG) / (batch.massG + lemonJuiceG + beside.massG),
+  );
 }
 
 /** Heaped volume of the raw prepared fruit, in mL. */

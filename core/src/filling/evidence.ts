@@ -32,7 +32,13 @@ export function priorReleaseDeviation(batch: Batch): number {
   return batch.massG > 0 ? spread / batch.massG / BAND_DEVIATIONS : 0;
 }
 
-/** What the weep test of this batch should drain, in g from 100 g, when its release is `factor` times the table's. */
+/**
+ * What the weep test of this batch should drain, in g from 100 g, when its release is `factor` times the table's.
+ * @param batch the fruit
+ * @param factor release over the one in the table
+ * @returns g from 100 g of fruit
+ * @example expectedWeepG(makeBatch(starterSpec.filling, 1000, builtInLarder)) // 13.96
+ */
 export function expectedWeepG(batch: Batch, factor = 1): number {
   const { weepSugarPerFruit, weepTimeMin, weepSampleG } = evidenceRules;
   const drawn = batch.fruits.reduce((sum, item) => {

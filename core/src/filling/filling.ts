@@ -1,15 +1,17 @@
 import type { Larder } from '../larder/index.js';
 import { lemon } from '../larder/index.js';
 import type { FillingSpec } from '../spec/index.js';
+import type { Brought } from './additions.js';
+import { broughtBy } from './additions.js';
 import type { Batch } from './batch.js';
 import { batchPh, collapsedVolumeMl, heapedVolumeMl, makeBatch } from './batch.js';
 import type { Posterior } from './evidence.js';
 import { BAND_DEVIATIONS, evidenceRules, releaseBelief, setBelief } from './evidence.js';
-import { glazeLedger } from './glaze.js';
+import { glazeLedger, glazeLiquidG } from './glaze.js';
 import type { Ledger, Surroundings } from './ledger.js';
 import { balance } from './ledger.js';
 import type { Prepared } from './preparation.js';
-import { isBaked, preparations, prepare } from './preparation.js';
+import { cookedShare, isBaked, preparations, prepare } from './preparation.js';
 import type { RunWord, SetReached } from './set.js';
 import { glazeReached, runIndex, runWord, setReached } from './set.js';
 import type { SugarAmount } from './sugar.js';
@@ -20,6 +22,8 @@ import { blendPotency, bodyPer100G, concentrationPer100G, doseG, targetPer100G }
 export interface Filling {
   readonly batch: Batch;
   readonly sugar: SugarAmount;
+  /** What liquids, jams and purees bring. */
+  readonly brought: Brought;
   readonly prepared: Prepared;
   readonly ledger: Ledger;
   readonly release: Posterior;
@@ -46,28 +50,31 @@ function ledgerFor(
   spec: FillingSpec,
   batch: Batch,
   sugar: SugarAmount,
+  brought: Brought,
   around: Surroundings,
   releaseFactor: number,
 ): { prepared: Prepared; ledger: Ledger } {
-  const addedWaterG = sugar.waterG + (spec.lemonJuiceG * lemon.waterPercent) / 100;
+  const heldG = brought.heldWaterG;
+  const waterG = sugar.waterG + brought.waterG - heldG;
+  const solidsG = sugar.solidsG + brought.sugarsG + brought.acidG;
   const prepared = prepare({
     batch,
     preparation: spec.preparation,
-    sugarSolidsG: sugar.solidsG,
-    addedWaterG,
+    sugarSolidsG: solidsG,
+    addedWaterG: waterG + (spec.lemonJuiceG * lemon.waterPercent) / 100,
     releaseFactor,
   });
   const ledger = !isBaked(spec)
-    ? glazeLedger(batch, spec.preparation, sugar.solidsG, sugar.waterG, spec.lemonJuiceG)
-    : balance(batch, prepared, sugar.solidsG, spec.lemonJuiceG, around);
+    ? glazeLedger(batch, spec.preparation, { solidsG, waterG, heldG }, spec.lemonJuiceG)
+    : balance(batch, prepared, solidsG, spec.lemonJuiceG, around, heldG);
   return { prepared, ledger };
 }
 
 /** The pH after lemon and bicarbonate: each share of the acid that is neutralised takes hydrogen ions with it. */
-function fillingPh(spec: FillingSpec, batch: Batch): number {
-  const acidG = batch.acidG + (spec.lemonJuiceG * lemon.acidPercent) / 100;
+function fillingPh(spec: FillingSpec, batch: Batch, brought: Brought): number {
+  const acidG = batch.acidG + (spec.lemonJuiceG * lemon.acidPercent) / 100 + brought.acidG;
   const left = Math.max(0.1, 1 - acidNeutralisedG(spec.bicarbonateG) / Math.max(acidG, 1e-9));
-  return batchPh(batch, spec.lemonJuiceG) - Math.log10(left);
+  return batchPh(batch, spec.lemonJuiceG, brought) - Math.log10(left);
 }
 
 interface Sums {
@@ -83,18 +90,22 @@ function sumsAt(
   spec: FillingSpec,
   batch: Batch,
   sugar: SugarAmount,
+  brought: Brought,
   around: Surroundings,
   larder: Larder,
   releaseFactor: number,
 ): Sums {
-  const { prepared, ledger } = ledgerFor(spec, batch, sugar, around, releaseFactor);
+  const { prepared, ledger } = ledgerFor(spec, batch, sugar, brought, around, releaseFactor);
   const set = isBaked(spec) ? spec.set : 'binder';
   const bakedMin = isBaked(spec) ? around.bubblingMin : 0;
-  const body = bodyPer100G(batch, prepared.releases) * preparations[spec.preparation.kind].freesBody;
+  const { freesBody } = preparations[spec.preparation.kind];
+  const body =
+    bodyPer100G(batch, prepared.releases) * (1 + (freesBody - 1) * cookedShare(spec.preparation)) +
+    (100 * brought.bodyG) / Math.max(1, ledger.juiceG);
   const blend = blendPotency(
     spec.thickeners,
     {
-      ph: fillingPh(spec, batch),
+      ph: fillingPh(spec, batch, brought),
       boilingH: (bakedMin + prepared.starchBoilMin) / 60,
       syrupBrix: ledger.syrupBrix,
       set,
@@ -110,7 +121,15 @@ function sumsAt(
   };
 }
 
-/** Computes a filling of a given fruit mass. Throws on ids that the larder does not hold; `checkSpec` finds those first. */
+/**
+ * Computes a filling of a given fruit mass. Throws on ids that the larder does not hold; `checkSpec` finds those first.
+ * @param spec the filling
+ * @param fruitMassG g, ready for the bowl
+ * @param around `surroundings`
+ * @param larder with the rows it names
+ * @returns sugar, ledger, thickener, volumes; g and mL
+ * @example computeFilling(plan.spec.filling, 900, surroundings(planContext(plan.spec)), builtInLarder).dose.massG
+ */
 export function computeFilling(
   spec: FillingSpec,
   fruitMassG: number,
@@ -118,9 +137,10 @@ export function computeFilling(
   larder: Larder,
 ): Filling {
   const batch = makeBatch(spec, fruitMassG, larder);
-  const sugar = sugarAmount(batch, spec.sugar, larder, around.crumbSugarG);
+  const brought = broughtBy(spec, larder);
+  const sugar = sugarAmount(batch, spec.sugar, larder, around.crumbSugarG, brought.sugarsG);
   const release = releaseBelief(batch, spec);
-  const at = (factor: number): Sums => sumsAt(spec, batch, sugar, around, larder, factor);
+  const at = (factor: number): Sums => sumsAt(spec, batch, sugar, brought, around, larder, factor);
   const { prepared, ledger, body, blend, doseG: rawDoseG } = at(release.factor);
   const target = targetPer100G(isBaked(spec) ? spec.set : 'binder');
 
@@ -138,26 +158,35 @@ export function computeFilling(
   const thickenerG = spec.thickenerMassG ?? massDoseG;
   const reached = concentrationPer100G(thickenerG, body, ledger.juiceG, blend) * believed.factor;
 
+  const stirredInG = isBaked(spec)
+    ? (spec.preparation.liquidG ?? 0)
+    : glazeLiquidG(fruitMassG, spec.preparation);
   const massG =
     fruitMassG +
     sugar.massG +
     thickenerG +
     spec.lemonJuiceG +
     spec.butterG +
-    (prepared.liquidWaterG - sugar.waterG - (spec.lemonJuiceG * lemon.waterPercent) / 100) -
+    stirredInG +
+    // Alcohol boils off long before the water does.
+    (brought.massG - brought.alcoholG) -
     prepared.boiledOffG;
   const cookedMl = Math.max(
     isBaked(spec) ? collapsedVolumeMl(batch) : heapedVolumeMl(batch),
     massG / COOKED_DENSITY,
   );
-  const heap = preparations[spec.preparation.kind].heap;
+  const { heap: cookedHeap } = preparations[spec.preparation.kind];
+  const rawShare =
+    preparations[spec.preparation.kind].heldAtC === null ? 0 : 1 - cookedShare(spec.preparation);
+  const heap = cookedHeap + (1 - cookedHeap) * rawShare;
   return {
     batch,
     sugar,
+    brought,
     prepared,
     ledger,
     release,
-    ph: fillingPh(spec, batch),
+    ph: fillingPh(spec, batch, brought),
     body,
     blend,
     target,
@@ -170,6 +199,20 @@ export function computeFilling(
     heapMl: Math.max(cookedMl, heap * heapedVolumeMl(batch)),
     cookedMl,
   };
+}
+
+/** Prepared fruit in g that heaps raw to a volume in mL. */
+export function fruitToHeapG(
+  spec: FillingSpec,
+  heapMl: number,
+  around: Surroundings,
+  larder: Larder,
+): number {
+  let massG = heapMl;
+  for (let round = 0; round < 3; round++) {
+    massG *= heapMl / computeFilling(spec, massG, around, larder).heapMl;
+  }
+  return massG;
 }
 
 /** Prepared fruit in g whose cooked filling comes level with a volume in mL. */

@@ -11,33 +11,45 @@ export const glazeRules = {
   usualLiquidShare: 0.3,
 } as const;
 
-/** The little ledger of a glaze: boiled liquid and cooked berries bind the raw rest; nothing evaporates in an oven. */
+/**
+ * Liquid that a glaze is boiled with, g.
+ * @param fruitMassG g, ready for the bowl
+ * @param options the preparation
+ * @returns g
+ * @example glazeLiquidG(1000, { kind: 'glaze' }) // 300
+ */
+export const glazeLiquidG = (fruitMassG: number, { liquidG }: Preparation): number =>
+  liquidG ?? glazeRules.usualLiquidShare * fruitMassG;
+
+/**
+ * The little ledger of a glaze: boiled liquid and cooked berries bind the raw rest; nothing evaporates in an oven. `solids`
+ * and `water` are what sugar and additions bring, g; `held` is water that they keep to themselves.
+ */
 export function glazeLedger(
   batch: Batch,
   preparation: Preparation,
-  sugarSolidsG: number,
-  sugarWaterG: number,
+  added: { readonly solidsG: number; readonly waterG: number; readonly heldG: number },
   lemonJuiceG: number,
 ): Ledger {
-  const { cookedRelease, rawWeep, usualCookedShare, usualLiquidShare } = glazeRules;
+  const { cookedRelease, rawWeep, usualCookedShare } = glazeRules;
   const cooked = preparation.cookedShare ?? usualCookedShare;
   const freeShareOfFruit = cooked * cookedRelease + (1 - cooked) * rawWeep;
-  const liquidG = preparation.liquidG ?? usualLiquidShare * batch.massG;
-  const liquidWaterG = liquidG + sugarWaterG + (lemonJuiceG * lemon.waterPercent) / 100;
+  const liquidWaterG =
+    glazeLiquidG(batch.massG, preparation) + added.waterG + (lemonJuiceG * lemon.waterPercent) / 100;
   const freeWaterG = batch.waterG * freeShareOfFruit + liquidWaterG;
   const solidsG =
-    sugarSolidsG + batch.solublesG * freeShareOfFruit + (lemonJuiceG * (100 - lemon.waterPercent)) / 100;
+    added.solidsG + batch.solublesG * freeShareOfFruit + (lemonJuiceG * (100 - lemon.waterPercent)) / 100;
   const syrupG = freeWaterG + solidsG;
   return {
-    fruitWaterG: batch.waterG,
+    fruitWaterG: batch.waterG + added.heldG,
     liquidWaterG,
-    boundWaterG: batch.waterG * (1 - freeShareOfFruit),
+    boundWaterG: batch.waterG * (1 - freeShareOfFruit) + added.heldG,
     freeWaterG,
     boiledOffG: 0,
     evaporatedG: 0,
     soakedWaterG: 0,
     heldWaterG: freeWaterG,
-    freeShare: freeWaterG / (batch.waterG + liquidWaterG),
+    freeShare: freeWaterG / (batch.waterG + added.heldG + liquidWaterG),
     sugarInJuiceShare: 1,
     syrupG,
     syrupBrix: syrupG > 0 ? (100 * solidsG) / syrupG : 0,

@@ -5,11 +5,19 @@ export { boughtMassG, makeBatch, pieceThicknessMm } from './batch.js';
 export { evidenceRules, expectedWeepG } from './evidence.js';
 export { fillingFigures } from './figures/index.js';
 export type { Filling } from './filling.js';
-export { computeFilling, fruitToFillG } from './filling.js';
-export { glazeRules } from './glaze.js';
+export { computeFilling, fruitToFillG, fruitToHeapG } from './filling.js';
+export { glazeLiquidG, glazeRules } from './glaze.js';
 export type { Ledger, Surroundings } from './ledger.js';
 export { ledgerSides } from './ledger.js';
-export { HIGHEST_BRIX, HOLD_C, isBaked, preparations, USUAL_BRIX } from './preparation.js';
+export {
+  cookedShare,
+  HIGHEST_BRIX,
+  HOLD_C,
+  isBaked,
+  isCooked,
+  preparations,
+  USUAL_BRIX,
+} from './preparation.js';
 export { weepEffects } from './release.js';
 export { gelStiffnessPa, GLUEY_G_PER_100G, runIndex, setTargets } from './set.js';
 export { acidNeutralisedG, styleOfSugar, sugarForStyleG, sugarStops, tasteStepG } from './sugar.js';

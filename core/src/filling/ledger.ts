@@ -67,16 +67,20 @@ function evaporationG(freeG: number, around: Surroundings): number {
   return Math.max(0, Math.min(evaporationAtMost * freeG, open));
 }
 
-/** Balances the water of one filling. All masses in g; `sugarSolidsG` is the added sugar without its water. */
+/**
+ * Balances the water of one filling. All masses in g; `sugarSolidsG` is the added sugar without its water, `heldWaterG` what
+ * purees and jams hold by themselves.
+ */
 export function balance(
   batch: Batch,
   prepared: Prepared,
   sugarSolidsG: number,
   lemonJuiceG: number,
   around: Surroundings,
+  heldWaterG = 0,
 ): Ledger {
   const { sugarHeldByFruit, crumbSoakGPerCm2, crustSoakGPerCm2, soakAtMost } = ledgerRules;
-  const broughtG = batch.waterG + prepared.liquidWaterG;
+  const broughtG = batch.waterG + heldWaterG + prepared.liquidWaterG;
   const cameFreeG = prepared.freeFruitWaterG + prepared.liquidWaterG;
   const afterBoilG = Math.max(0, cameFreeG - prepared.boiledOffG);
   const evaporatedG = evaporationG(afterBoilG, around);
@@ -94,9 +98,9 @@ export function balance(
   const soakedG = Math.min(soakAtMost * syrupG, wantsG);
   const waterShare = syrupG > 0 ? freeWaterG / syrupG : 0;
   return {
-    fruitWaterG: batch.waterG,
+    fruitWaterG: batch.waterG + heldWaterG,
     liquidWaterG: prepared.liquidWaterG,
-    boundWaterG: batch.waterG - prepared.freeFruitWaterG,
+    boundWaterG: batch.waterG + heldWaterG - prepared.freeFruitWaterG,
     freeWaterG,
     boiledOffG: prepared.boiledOffG,
     evaporatedG,
@@ -111,7 +115,12 @@ export function balance(
   };
 }
 
-/** What the water comes to on both sides of the ledger; they agree to rounding. */
+/**
+ * What the water comes to on both sides of the ledger; they agree to rounding.
+ * @param ledger of a filling
+ * @returns g of water in and out
+ * @example ledgerSides(plan.filling.ledger).inG
+ */
 export const ledgerSides = (ledger: Ledger): { readonly inG: number; readonly outG: number } => ({
   inG: ledger.fruitWaterG + ledger.liquidWaterG,
   outG: ledger.boundWaterG + ledger.boiledOffG + ledger.evaporatedG + ledger.soakedWaterG + ledger.heldWaterG,

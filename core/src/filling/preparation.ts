@@ -108,6 +108,23 @@ export const preparations: Readonly<
   },
 };
 
+/**
+ * Share of the fruit that is cooked beforehand: all of it unless part goes in raw; none where nothing is heated.
+ * @param options a preparation
+ * @returns 0 to 1
+ * @example cookedShare({ kind: 'stew' }) // 1
+ */
+export function cookedShare({ kind, cookedShare: told }: Preparation): number {
+  return preparations[kind].heldAtC === null ? 0 : (told ?? 1);
+}
+
+/** Less cooked fruit than this is a raw filling with something cooked in it. Estimate. */
+const COUNTS_AS_COOKED = 0.6;
+
+/** Fried or stewed and thickened before it goes in, all or most of it. */
+export const isCooked = ({ preparation }: Pick<FillingSpec, 'preparation'>): boolean =>
+  preparations[preparation.kind].cooked && cookedShare(preparation) >= COUNTS_AS_COOKED;
+
 /** The filling goes into the oven. */
 export const isBaked = ({ preparation }: Pick<FillingSpec, 'preparation'>): boolean =>
   preparations[preparation.kind].baked;
@@ -200,14 +217,17 @@ export function prepare(inputs: PreparationInputs): Prepared {
   const { batch, preparation, sugarSolidsG, addedWaterG, releaseFactor } = inputs;
   const { kind } = preparation;
   const minutes = preparation.minutes ?? preparations[kind].minutes;
-  const releases = batch.fruits.map((fruit) =>
-    releaseFraction(fruit, {
-      sugarPerFruit: sugarSolidsG / batch.massG,
-      heldAt71C: kind === 'hold',
-      stewed: kind === 'stew',
-      factor: releaseFactor,
-    }),
-  );
+  const cooked = cookedShare(preparation);
+  const releases = batch.fruits.map((fruit) => {
+    const release = (heldAt71C: boolean, stewed: boolean): number =>
+      releaseFraction(fruit, {
+        sugarPerFruit: sugarSolidsG / batch.massG,
+        heldAt71C,
+        stewed,
+        factor: releaseFactor,
+      });
+    return cooked * release(kind === 'hold', kind === 'stew') + (1 - cooked) * release(false, false);
+  });
   if (kind === 'weep') return weepAndDrain(inputs, releases, minutes);
   const freeFruitWaterG = total(
     batch.fruits.map(({ massG, fruit }, i) => (massG * fruit.waterPercent * (releases[i] ?? 0)) / 100),
@@ -217,10 +237,10 @@ export function prepare(inputs: PreparationInputs): Prepared {
   const free = freeFruitWaterG + liquidWaterG;
   const boiledOff: Record<Exclude<PreparationKind, 'weep'>, number> = {
     raw: 0,
-    hold: HOLD_POOLS * free * (1 - HOLD_BOILED_TO),
-    stew: Math.min(0.6 * free, STEW_LOSS_G_PER_MIN * minutes),
+    hold: cooked * HOLD_POOLS * free * (1 - HOLD_BOILED_TO),
+    stew: Math.min(0.6 * cooked * free, STEW_LOSS_G_PER_MIN * minutes),
     glaze: 0,
-    saute: (1 - SAUTE_KEEPS) * freeFruitWaterG,
+    saute: cooked * (1 - SAUTE_KEEPS) * freeFruitWaterG,
   };
   return {
     freeFruitWaterG,

@@ -30,12 +30,24 @@ export function setReached(gPer100G: number): SetReached {
 export const glazeReached = (gPer100G: number): SetReached =>
   gPer100G >= BINDS_FROM_G_PER_100G ? 'binds' : 'runs';
 
-/** Shear modulus of the set juice in Pa (order of magnitude; starch gels, Evans & Haisman 1979, from memory). */
+/**
+ * Shear modulus of the set juice in Pa (order of magnitude; starch gels, Evans & Haisman 1979, from memory).
+ * @param gPer100G corn starch by strength, g per 100 g of juice
+ * @returns Pa
+ * @example gelStiffnessPa(5) // 262.7
+ */
 export const gelStiffnessPa = (gPer100G: number): number => 4 * Math.max(0, gPer100G) ** 2.6;
 
 export type RunWord = 'moist' | 'a little loose juice' | 'runs a little' | 'runs';
 
-/** Loose juice on the plate: juice over filling, less what the set holds. 0 nothing runs. Fitted. */
+/**
+ * Loose juice on the plate: juice over filling, less what the set holds. 0 nothing runs. Fitted.
+ * @param juiceG g
+ * @param fillingG g
+ * @param gPer100G set reached
+ * @returns share of the filling, 0 to 1
+ * @example runIndex(300, 1200, 5) // 0
+ */
 export const runIndex = (juiceG: number, fillingG: number, gPer100G: number): number =>
   (juiceG / fillingG) * Math.max(0, 1 - gPer100G / 2.5);
 

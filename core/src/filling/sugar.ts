@@ -1,4 +1,5 @@
-import type { Larder } from '../larder/index.js';
+import type { Larder, Sugar } from '../larder/index.js';
+import { rowOf } from '../larder/index.js';
 import type { SugarChoice } from '../spec/index.js';
 import type { Batch } from './batch.js';
 
@@ -36,12 +37,26 @@ const need = (batch: Batch): number =>
 const creditG = (batch: Batch): number =>
   sugarRule.credit * (batch.sugarsG - (batch.massG * sugarRule.middlingSugarsPercent) / 100);
 
-/** White-sugar equivalent in g that a style asks for; crumb sugar on top takes a tenth of itself off. */
+/**
+ * White-sugar equivalent in g that a style asks for; crumb sugar on top takes a tenth of itself off.
+ * @param batch the fruit
+ * @param style sweetness asked for
+ * @param crumbSugarG g in a crumb above
+ * @returns g of white sugar
+ * @example sugarForStyleG(makeBatch(starterSpec.filling, 1000, builtInLarder), 0.16) // 242.1
+ */
 export function sugarForStyleG(batch: Batch, style: number, crumbSugarG = 0): number {
   return Math.max(0, style * need(batch) - creditG(batch) - 0.1 * crumbSugarG);
 }
 
-/** The style that an amount of white sugar amounts to: the inverse of `sugarForStyleG`. */
+/**
+ * The style that an amount of white sugar amounts to: the inverse of `sugarForStyleG`.
+ * @param batch the fruit
+ * @param whiteSugarG g
+ * @param crumbSugarG g in a crumb above
+ * @returns style
+ * @example styleOfSugar(makeBatch(starterSpec.filling, 1000, builtInLarder), 200) // 0.1318
+ */
 export function styleOfSugar(batch: Batch, whiteSugarG: number, crumbSugarG = 0): number {
   return (whiteSugarG + creditG(batch) + 0.1 * crumbSugarG) / need(batch);
 }
@@ -55,24 +70,59 @@ export interface SugarAmount {
   readonly style: number;
 }
 
-/** The sugar to weigh for a choice. */
-export function sugarAmount(batch: Batch, choice: SugarChoice, larder: Larder, crumbSugarG = 0): SugarAmount {
-  const sugar = larder.sugars.get(choice.sugar);
-  if (!sugar) throw new Error(`unknown sugar ${choice.sugar}`);
-  const massG = choice.massG ?? sugarForStyleG(batch, choice.style, crumbSugarG) / sugar.sweetness;
-  const sweetnessG = massG * sugar.sweetness;
+/** What a gram of the sugars of a choice comes to, both in their shares. */
+function blendOf(
+  { sugar, second }: SugarChoice,
+  larder: Larder,
+): Pick<Sugar, 'solids' | 'water' | 'sweetness'> {
+  const first = rowOf(larder.sugars, sugar);
+  if (!second) return first;
+  const other = rowOf(larder.sugars, second.sugar);
+  const mix = (of: (row: Sugar) => number): number =>
+    (1 - second.share) * of(first) + second.share * of(other);
   return {
-    massG,
-    solidsG: massG * sugar.solids,
-    waterG: massG * sugar.water,
-    sweetnessG,
-    style: choice.massG === null ? choice.style : styleOfSugar(batch, sweetnessG, crumbSugarG),
+    solids: mix((row) => row.solids),
+    water: mix((row) => row.water),
+    sweetness: mix((row) => row.sweetness),
   };
 }
 
-/** "Still sharp": white sugar in g that moves the filling one named step of taste (a fifth of its sweetness). */
+/** The sugar to weigh for a choice; what other things in the filling sweeten, in g as white sugar, is taken off. */
+export function sugarAmount(
+  batch: Batch,
+  choice: SugarChoice,
+  larder: Larder,
+  crumbSugarG = 0,
+  broughtG = 0,
+): SugarAmount {
+  const blend = blendOf(choice, larder);
+  const massG =
+    choice.massG ??
+    Math.max(0, sugarForStyleG(batch, choice.style, crumbSugarG) - broughtG) / blend.sweetness;
+  const sweetnessG = massG * blend.sweetness;
+  return {
+    massG,
+    solidsG: massG * blend.solids,
+    waterG: massG * blend.water,
+    sweetnessG,
+    style: choice.massG === null ? choice.style : styleOfSugar(batch, sweetnessG + broughtG, crumbSugarG),
+  };
+}
+
+/**
+ * "Still sharp": white sugar in g that moves the filling one named step of taste (a fifth of its sweetness).
+ * @param batch the fruit
+ * @param sugar what is in it
+ * @returns g of white sugar
+ * @example tasteStepG(plan.filling.batch, plan.filling.sugar)
+ */
 export const tasteStepG = (batch: Batch, sugar: SugarAmount): number =>
   Math.max(5, 0.12 * (sugar.sweetnessG + batch.sugarsG));
 
-/** Acid in g that bicarbonate takes away: sodium hydrogencarbonate 84.01 g/mol; malic acid 134.09 with two protons. */
+/**
+ * Acid in g that bicarbonate takes away: sodium hydrogencarbonate 84.01 g/mol; malic acid 134.09 with two protons.
+ * @param bicarbonateG g
+ * @returns g of malic acid
+ * @example acidNeutralisedG(1) // 0.7981
+ */
 export const acidNeutralisedG = (bicarbonateG: number): number => (bicarbonateG * 134.09) / 84.01 / 2;

@@ -6,7 +6,15 @@ import type { Surroundings } from './ledger.js';
 import { isBaked } from './preparation.js';
 import { concentrationPer100G, doseG } from './thickener.js';
 
-/** What each thickener alone would take for the same set, in g; gelatine only where nothing is baked. */
+/**
+ * What each thickener alone would take for the same set, in g; gelatine only where nothing is baked.
+ * @param spec the filling
+ * @param fruitMassG g
+ * @param around `surroundings`
+ * @param larder with the thickeners
+ * @returns g by thickener
+ * @example swaps(spec.filling, 900, surroundings(planContext(spec)), builtInLarder).get('tapioca_starch') // 30.07
+ */
 export function swaps(
   spec: FillingSpec,
   fruitMassG: number,
@@ -25,6 +33,14 @@ export function swaps(
 /**
  * "I only have this much left": the blend that makes up a short amount of one thickener with another, as parts whose
  * shares are their grams. Nothing of the second when the first is enough.
+ * @param filling as planned
+ * @param short what there is, g
+ * @param other the thickener to make it up with
+ * @param spec the filling
+ * @param around `surroundings`
+ * @param larder with the thickeners
+ * @returns parts of the blend
+ * @example makeUpWith(filling, { thickener: 'cornstarch', massG: 10 }, 'plain_flour', spec.filling, around, builtInLarder)
  */
 export function makeUpWith(
   filling: Filling,

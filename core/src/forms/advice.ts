@@ -41,7 +41,13 @@ export const sentence = (
   quantities,
 });
 
-/** An advice in the words of a system of units. */
+/**
+ * An advice in the words of a system of units.
+ * @param options an advice of a plan
+ * @param system how quantities are said
+ * @returns a sentence
+ * @example adviceText(plan.advice[0], 'metric')
+ */
 export const adviceText = ({ text, template, quantities }: Advice, system: UnitSystem): string =>
   template && quantities ? fill(template, quantities, system) : text;
 
@@ -53,6 +59,12 @@ export const watch = (id: string, station: Station, text: string): Advice => ({
   text,
 });
 
-/** Cautions of the larder, said at a station. */
+/**
+ * Cautions of the larder, said at a station.
+ * @param station where the work is
+ * @param ids cautions of the larder
+ * @returns advice to show there
+ * @example careAt('oven').length // 0
+ */
 export const careAt = (station: Station, ...ids: readonly CareId[]): Advice[] =>
   ids.map((id) => ({ id, station, ...cautions[id] }));

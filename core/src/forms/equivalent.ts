@@ -13,7 +13,15 @@ interface Equivalent<Dish extends DishSpec> {
 /** A dish within this of the recipe takes it as it is. Common practice, no source. */
 const AS_IT_IS = 0.08;
 
-/** Which dishes take what a form holds in a dish, nearest first. Sheets and dishes do not stand in for each other. */
+/**
+ * Which dishes take what a form holds in a dish, nearest first. Sheets and dishes do not stand in for each other.
+ * @param form `formOf(spec.form.kind)`
+ * @param choices `spec.form`
+ * @param dish what is told
+ * @param others what the kitchen has
+ * @returns dishes with how often they hold it
+ * @example equivalents(formOf('lattice'), plan.spec.form, plan.spec.dish, builtInLarder.dishes)
+ */
 export function equivalents<Dish extends DishSpec>(
   form: Form,
   choices: FormSpec,

@@ -4,6 +4,7 @@ import type { Filling } from '../filling/index.js';
 import type { CareId, Larder } from '../larder/index.js';
 import type {
   DishSpec,
+  EatenHow,
   FieldProblem,
   FillingSpec,
   FormKind,
@@ -128,6 +129,9 @@ export interface Form {
   readonly restsCold: boolean;
   /** What hands do to it half way through the bake beside turning it; empty for nothing. */
   readonly midBakeWork: string;
+
+  /** How it is mostly eaten. */
+  readonly eaten: EatenHow;
 
   /** What to say about its choices, beside what its top says. */
   advice(context: BuiltContext): Advice[];

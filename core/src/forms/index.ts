@@ -38,7 +38,12 @@ const forms: Readonly<Record<FormKind, Form>> = {
   hand_pie: handPie,
 };
 
-/** All that a form of pie is. */
+/**
+ * All that a form of pie is.
+ * @param kind its name, as in `spec.form.kind`
+ * @returns its choices, vessel, top, done rule, clock, slip, care
+ * @example formOf('crisp').label
+ */
 export const formOf = (kind: FormKind): Form => forms[kind];
 
 /** Where the fruit of a form lies in a dish. */

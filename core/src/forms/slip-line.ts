@@ -7,6 +7,8 @@ export interface SlipLine {
   readonly massG: number;
   readonly highG?: number;
   readonly volumeMl?: number;
+  /** Its volume is a least amount: more goes in by feel. */
+  readonly least?: boolean;
   readonly pieces?: { readonly count: number; readonly word: string };
   readonly note?: string;
   /** As bought, for fruit. */

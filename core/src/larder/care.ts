@@ -53,6 +53,31 @@ export const cautions = {
     level: 'watch',
     text: 'A baked fruit pie keeps two days in a cool room, longer at 5 °C or below. Local food rules decide for pies you sell.',
   },
+  honey: { level: 'danger', text: 'Honey is not for children under one year, baked or not.' },
+  frozen_raw: {
+    level: 'danger',
+    text: 'Frozen berries that are not baked can carry illness: boil them for a minute first.',
+  },
+  cooked_cold: {
+    level: 'danger',
+    text: 'Cool a cooked filling to under 5 °C within two hours, shallow and uncovered; use it within three days.',
+  },
+  wild: {
+    level: 'danger',
+    text: 'Picked wild: only what you know beyond doubt, away from roads and sprayed fields.',
+  },
+  whole_grapes: {
+    level: 'danger',
+    text: 'Whole grapes choke small children: halve them lengthwise for those under five.',
+  },
+  glass_steel: {
+    level: 'danger',
+    text: 'Glass on hot steel can shatter, however warm the pie is: take metal, or a rack.',
+  },
+  raw_flour: {
+    level: 'watch',
+    text: 'Raw flour is not eaten raw: no tasting of the topping before it is baked.',
+  },
   glaze_shell: {
     level: 'watch',
     text: 'This filling is not baked again: take the form “open in a blind-baked shell”. In this form it goes into the oven as if it were raw.',
@@ -76,7 +101,7 @@ export const cautions = {
   nuts: { level: 'watch', text: 'This crumb holds nuts: say so to every eater and on every label.' },
   keep_cold: {
     level: 'danger',
-    text: 'Egg, cream or a cooked filling that is not baked again: keep the pie at 5 °C or below until it is eaten.',
+    text: 'Egg, cream or a cooked filling that is not baked again: keep the pie at 5 °C or below, at most two hours out of it.',
   },
   canning: {
     level: 'watch',

@@ -8,6 +8,8 @@ export interface Crumb {
   readonly sugar: number;
   readonly oats: number;
   readonly nuts: number;
+  readonly salt?: number;
+  readonly spice?: number;
   readonly coverGPerCm2: number;
   /** Factor on the rate of browning of bare pastry. */
   readonly browning: number;

@@ -33,6 +33,8 @@ export interface Fruit {
   /** How it usually goes in: whole in its skin, opened (stoned but else whole), or cut. */
   readonly piece: FruitPiece;
   readonly browns: boolean;
+  /** Its green cap comes off. */
+  readonly hulled: boolean;
   readonly prepareMinPerKg: number;
   readonly hazards: readonly CareId[];
   readonly unsuited: string | null;
@@ -94,6 +96,7 @@ function fruitOf(id: BuiltInFruit): Fruit {
     piecesPerKg,
     piece,
     browns,
+    hulled: id === 'strawberry',
     prepareMinPerKg,
     hazards,
     unsuited,

@@ -1,3 +1,5 @@
+export type { Addition } from './additions.js';
+export { builtInAdditions } from './additions.js';
 export type { CareId, CareLevel } from './care.js';
 export { cautions } from './care.js';
 export type { Crumb } from './crumbs.js';
@@ -16,6 +18,7 @@ export { checkOwnFruit, ownFigureRows, ownFruitFigures, withOwnFruits } from './
 export { lemon } from './seasonings.js';
 export { softeningFactor } from './softening.js';
 export { cupG, gPerMl, madeOf } from './staples.js';
+export type { Sugar } from './sugars.js';
 export { builtInSugars } from './sugars.js';
 export type { Thickener } from './thickeners.js';
 export { builtInThickeners } from './thickeners.js';

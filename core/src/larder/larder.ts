@@ -1,3 +1,5 @@
+import type { Addition } from './additions.js';
+import { builtInAdditions } from './additions.js';
 import type { Crumb } from './crumbs.js';
 import { builtInCrumbs } from './crumbs.js';
 import type { DishMaterial, KnownDish } from './dishes.js';
@@ -26,6 +28,7 @@ export interface Larder {
   readonly fruits: FruitTable;
   readonly thickeners: Table<Thickener>;
   readonly sugars: Table<Sugar>;
+  readonly additions: Table<Addition>;
   readonly seasonings: Table<Seasoning>;
   readonly doughs: Table<Dough>;
   readonly crumbs: Table<Crumb>;
@@ -40,6 +43,7 @@ export const builtInLarder: Larder = {
   fruits: builtInFruits,
   thickeners: builtInThickeners,
   sugars: builtInSugars,
+  additions: builtInAdditions,
   seasonings: builtInSeasonings,
   doughs: builtInDoughs,
   crumbs: builtInCrumbs,
@@ -50,7 +54,13 @@ export const builtInLarder: Larder = {
   ovens: builtInOvens,
 };
 
-/** A row that a checked spec names; throws for one that the larder lacks. */
+/**
+ * A row that a checked spec names; throws for one that the larder lacks.
+ * @param table of the larder
+ * @param id as in the spec
+ * @returns the row
+ * @example rowOf(builtInLarder.fruits, 'damson').label // 'Damson'
+ */
 export function rowOf<Row>(table: Table<Row>, id: string): Row {
   const row = table.get(id);
   if (!row) throw new Error(`the larder has no "${id}"`);

@@ -157,7 +157,13 @@ const laidOver = (base: Fruit, { id, label, figures }: OwnFruit): Fruit => ({
   source: `this kitchen's own figures over ${base.label}: ${base.source}`,
 });
 
-/** A larder with a kitchen's own fruits laid over it. An own fruit like an unknown one is left out. */
+/**
+ * A larder with a kitchen's own fruits laid over it. An own fruit like an unknown one is left out.
+ * @param larder to lay over
+ * @param own the kitchen's own figures
+ * @returns a new larder
+ * @example withOwnFruits(builtInLarder, []).fruits.size === builtInLarder.fruits.size // true
+ */
 export function withOwnFruits(larder: Larder, own: readonly OwnFruit[]): Larder {
   if (own.length === 0) return larder;
   const fruits = new Map(larder.fruits);
@@ -174,7 +180,12 @@ interface OwnFruitProblem {
   readonly remedy: string;
 }
 
-/** All that is wrong with a kitchen's own fruit; empty when sums can stand on it. */
+/**
+ * All that is wrong with a kitchen's own fruit; empty when sums can stand on it.
+ * @param own figures of a kitchen
+ * @returns fields with what to do
+ * @example checkOwnFruit({ id: 'damson', label: 'Damson', like: 'damson', figures: {} }).length // 0
+ */
 export function checkOwnFruit(own: OwnFruit): OwnFruitProblem[] {
   const base = builtInFruits.get(own.like);
   if (!base) {

@@ -5,6 +5,8 @@ export const cupG = {
   whiteSugar: 200,
   oats: 90,
   nuts: 120,
+  salt: 288,
+  spice: 120,
 } as const;
 
 /** g in a mL. Common practice, no source; milk from memory of food tables. */

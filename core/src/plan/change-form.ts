@@ -19,7 +19,15 @@ function knownDish({ label, shape, topCm, widthCm, baseCm, depthCm, material }: 
   };
 }
 
-/** Takes up a form. Fruit, sugar and oven stay; only what the form cannot do with is changed, and said. */
+/**
+ * Takes up a form. Fruit, sugar and oven stay; only what the form cannot do with is changed, and said.
+ * @param spec the pie so far
+ * @param kind the form to take up
+ * @param own the kitchen's dishes, tried first
+ * @param larder with all that may be needed
+ * @returns the pie in its new form and what was changed, in words
+ * @example changeForm(starterSpec, 'hand_pie').spec.form.kind // 'hand_pie'
+ */
 export function changeForm(
   spec: PieSpec,
   kind: FormKind,
@@ -53,6 +61,11 @@ const SHELL_FOIL = 'foil_23';
 /**
  * Takes the shell from elsewhere or makes it again. A bought shell comes in its own foil, so the pie is made in that; one
  * from the freezer was lined in the dish at hand.
+ * @param spec the pie so far
+ * @param base where its shell comes from
+ * @param larder with the dishes
+ * @returns the pie and what was changed, in words
+ * @example changeBase(starterSpec, 'bought').spec.pastry.base // 'bought'
  */
 export function changeBase(spec: PieSpec, base: BaseSource, larder: Larder = builtInLarder): TakenUp {
   const next: PieSpec = { ...spec, pastry: { ...spec.pastry, base } };

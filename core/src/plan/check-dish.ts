@@ -2,7 +2,12 @@ import { topOutline } from '../build/index.js';
 import type { Form } from '../forms/index.js';
 import type { DishSpec, FieldProblem } from '../spec/index.js';
 
-/** What is wrong with the measures of a dish that are each within their limits. */
+/**
+ * What is wrong with the measures of a dish that are each within their limits.
+ * @param dish a dish
+ * @returns fields with what to do; empty when a dish can be like that
+ * @example dishProblems(starterSpec.dish).length // 0
+ */
 export function dishProblems(dish: DishSpec): FieldProblem[] {
   const problems: FieldProblem[] = [];
   if (dish.baseCm > dish.topCm) {

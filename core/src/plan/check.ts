@@ -21,8 +21,45 @@ function checkGelatine({ filling }: PieSpec, larder: Larder): FieldProblem[] {
   ];
 }
 
+/** Fruits whose raw juice cuts gelatine, so that it never sets. Common food knowledge, from memory. */
+const cutsGelatine = ['pineapple', 'kiwi', 'fig', 'mango', 'papaya'];
+/** Fruits that harm or stay hard when they are eaten raw. */
+const neverRaw = ['elderberry', 'quince'];
+
+/** What would harm in a filling that is not baked. */
+function checkRaw({ filling }: PieSpec, larder: Larder): FieldProblem[] {
+  if (preparations[filling.preparation.kind].baked) return [];
+  const gelatine = filling.thickeners.some(
+    ({ thickener }) => larder.thickeners.get(thickener)?.kind === 'gelatine',
+  );
+  return filling.fruits.flatMap(({ fruit }, i): FieldProblem[] => {
+    const label = larder.fruits.get(fruit)?.label ?? fruit;
+    if (neverRaw.includes(fruit)) {
+      return [
+        {
+          field: `filling.fruits.${i}.fruit`,
+          message: `${label} is not eaten raw, and a glaze with raw fruit is not baked.`,
+          remedy: 'Stew it, or take another fruit for the glaze.',
+        },
+      ];
+    }
+    if (!gelatine || !cutsGelatine.includes(fruit)) return [];
+    return [
+      {
+        field: `filling.fruits.${i}.fruit`,
+        message: `Gelatine never sets with raw ${label.toLowerCase()}: its juice cuts it.`,
+        remedy: 'Take a starch for the glaze, or canned fruit.',
+      },
+    ];
+  });
+}
+
 /**
  * All that is wrong with a spec; empty when it can be planned. First its fields one by one, then what does not go together.
+ * @param spec a pie of this version
+ * @param larder with the rows it names
+ * @returns fields with what to do
+ * @example checkSpec(starterSpec, builtInLarder).length // 0
  */
 export function checkSpec(spec: PieSpec, larder: Larder): FieldProblem[] {
   const fields = checkFields(pieSchema, spec, larder);
@@ -32,6 +69,7 @@ export function checkSpec(spec: PieSpec, larder: Larder): FieldProblem[] {
     ...form.check(spec),
     ...checkDish(form, spec.dish),
     ...checkGelatine(spec, larder),
+    ...checkRaw(spec, larder),
     ...spec.ownFruits.flatMap((own, i) =>
       checkOwnFruit(own).map((problem) => ({ ...problem, field: `ownFruits.${i}.${problem.field}` })),
     ),
@@ -43,13 +81,21 @@ type ReadSpec =
   | { readonly ok: true; readonly spec: PieSpec }
   | { readonly ok: false; readonly problems: readonly FieldProblem[] };
 
-/** The larder that a spec is planned with: the built-in one with the spec's own fruits over it. */
+/**
+ * The larder that a spec is planned with: the built-in one with the spec's own fruits over it.
+ * @param spec a pie
+ * @param larder to lay over
+ * @returns a larder
+ * @example larderOf(starterSpec).fruits.size === builtInLarder.fruits.size // true
+ */
 export const larderOf = (spec: Pick<PieSpec, 'ownFruits'>, larder: Larder = builtInLarder): Larder =>
   withOwnFruits(larder, Array.isArray(spec.ownFruits) ? spec.ownFruits : []);
 
 /**
  * Reads a pie of any version: brings it forward and checks it. The one way in for files, stored rows and drafts.
  * @param plain parsed JSON of any kind
+ * @returns the spec, or what is wrong with it by field
+ * @example readSpec(starterSpec).ok // true
  */
 export function readSpec(plain: unknown, larder: Larder = builtInLarder): ReadSpec {
   let spec: PieSpec;

@@ -1,5 +1,8 @@
 import type { Bake } from '../bake/index.js';
 import { preparations } from '../filling/index.js';
+import type { PieSpec } from '../spec/index.js';
+import { fillWork, fruitWork, preparationWork } from './clock-words.js';
+import { eatenRule } from './eaten.js';
 import { rowOf } from '../larder/index.js';
 import type { BakedContext } from './context.js';
 
@@ -12,6 +15,8 @@ export interface ClockStep {
   readonly kind: StepKind;
   readonly startMin: number;
   readonly endMin: number;
+  /** It can be done the day before, and kept in the cold. */
+  readonly dayBefore?: true;
 }
 
 /** Minutes of hands for the common steps. Common practice, no source. */
@@ -22,18 +27,40 @@ const LAST_CHILL_MIN = 25;
 /** Thawing a frozen shell. Common practice, no source. */
 const THAW_MIN = 15;
 
-/** Adds steps one after the other. */
-function stepper(): { readonly steps: ClockStep[]; readonly add: AddStep } {
+/** Adds steps one after the other; `ahead` can be done the day before. */
+function stepper(ahead: ReadonlySet<string>): { readonly steps: ClockStep[]; readonly add: AddStep } {
   const steps: ClockStep[] = [];
   const add: AddStep = (id, label, kind, startMin, lasts) => {
     const end = startMin + Math.round(lasts);
-    steps.push({ id, label, kind, startMin, endMin: end });
+    const step = { id, label, kind, startMin, endMin: end };
+    steps.push(ahead.has(id) ? { ...step, dayBefore: true } : step);
     return end;
   };
   return { steps, add };
 }
 
 type AddStep = (id: string, label: string, kind: StepKind, startMin: number, lasts: number) => number;
+
+/** Steps that keep a night in the cold: dough, a lined dish, a filling that was cooked, a shell that was baked. Common practice, no source. */
+function doneAhead({ spec }: BakedContext): ReadonlySet<string> {
+  const cooked = preparations[spec.filling.preparation.kind].heldAtC !== null;
+  return new Set([
+    'mix',
+    'chill_dough',
+    'line',
+    'chill_base',
+    ...(cooked ? ['prepare', 'preparation'] : []),
+    'preheat_blind',
+    'blind_stage1',
+    'blind_stage2',
+    'cool_shell',
+  ]);
+}
+
+/** Dough is mixed for this pie. */
+const mixesDough = ({ pastry }: PieSpec): boolean => (pastry.doughFrom ?? 'mixed') === 'mixed';
+/** Ready dough loses its chill before it is rolled. Common practice, no source. */
+const DOUGH_OUT_MIN = 10;
 
 /** Dough mixed and rested, the base rolled and cold; minutes at which it is ready. */
 function pastryReady({ spec, larder, form, build }: BakedContext, cutMin: number, add: AddStep): number {
@@ -44,8 +71,15 @@ function pastryReady({ spec, larder, form, build }: BakedContext, cutMin: number
       : cutMin;
   }
   const { chillLeastMin } = rowOf(larder.doughs, spec.pastry.dough);
-  const mixed = add('mix', 'Rub in, mix, press together', 'hands', 0, handsMin.mix);
-  const chilled = add('chill_dough', 'Dough rests in the cold', 'wait', mixed, chillLeastMin);
+  const chilled = mixesDough(spec)
+    ? add(
+        'chill_dough',
+        'Dough rests in the cold',
+        'wait',
+        add('mix', 'Rub in, mix, press together', 'hands', 0, handsMin.mix),
+        chillLeastMin,
+      )
+    : add('dough_out', 'Dough out of the cold', 'wait', Math.max(0, cutMin - DOUGH_OUT_MIN), DOUGH_OUT_MIN);
   const free = Math.max(chilled, cutMin);
   if (!build.base) return free;
   const label = filled === 'sheet' ? 'Roll the disc onto its paper' : 'Roll the base, line the dish';
@@ -70,7 +104,7 @@ const coldBeforeOven = ({ spec, form }: BakedContext): number =>
 /** Without a bake the clock stops when the pie goes in. */
 export function makeClock(context: BakedContext): ClockStep[] {
   const { spec, form, filling, build, bake } = context;
-  const { steps, add } = stepper();
+  const { steps, add } = stepper(doneAhead(context));
   const preparation = preparations[spec.filling.preparation.kind];
   const { topWork, topMin, toppingMin } = form;
   const filledCold = form.filledCold(spec.filling);
@@ -80,11 +114,11 @@ export function makeClock(context: BakedContext): ClockStep[] {
       sum + (part.state === 'fresh' ? (fruit.prepareMinPerKg * massG) / 1000 : 1),
     4,
   );
-  const cutFrom = build.dough.massG > 0 ? handsMin.mix : 0;
-  const cut = add('prepare', 'Wash, stone and cut the fruit', 'hands', cutFrom, fruitMin);
+  const cutFrom = build.dough.massG > 0 && mixesDough(spec) ? handsMin.mix : 0;
+  const cut = add('prepare', fruitWork(context), 'hands', cutFrom, fruitMin);
   const waits =
     (spec.filling.preparation.minutes ?? preparation.minutes) + preparation.boilMin + preparation.coolMin;
-  const ready = waits > 0 ? add('preparation', `${preparation.label}, then cool`, 'wait', cut, waits) : cut;
+  const ready = waits > 0 ? add('preparation', preparationWork(context), 'wait', cut, waits) : cut;
   const lined = pastryReady(context, cut, add);
   if (filledCold || bake?.blind) {
     const shell = filledCold ? bake : bake?.blind;
@@ -115,7 +149,7 @@ export function makeClock(context: BakedContext): ClockStep[] {
     toppingMin > 0
       ? add('topping', 'Mix the topping', 'hands', Math.max(lined, ready), toppingMin)
       : Math.max(lined, ready);
-  const filled = add('fill', 'Toss the filling, fill, dot with butter', 'hands', mixed, handsMin.fill);
+  const filled = add('fill', fillWork(context), 'hands', mixed, handsMin.fill);
   const lidded = add('lid', topWork, 'hands', filled, topMin);
   const resting = coldBeforeOven(context);
   const intoOven =
@@ -130,24 +164,30 @@ const SETS_COLD_MIN = 120;
 /** Hands that break, press or turn something half way through. */
 const MID_BAKE_MIN = 2;
 
-function finishClock(
-  { form, bake }: BakedContext,
-  fromMin: number,
-  steps: ClockStep[],
-  add: AddStep,
-): ClockStep[] {
+function finishClock(context: BakedContext, fromMin: number, steps: ClockStep[], add: AddStep): ClockStep[] {
+  const { form, bake } = context;
   if (!bake) return inOrder(steps);
   const out = ovenSteps('', bake, fromMin, add);
   if (form.midBakeWork) {
     add('mid_bake', form.midBakeWork, 'hands', fromMin + Math.round(bake.outMin / 2), MID_BAKE_MIN);
   }
-  if (bake.cooling.sliceMin !== null) add('cool', 'Cool on a rack', 'cool', out, bake.cooling.sliceMin);
+  const { waits, fridgeMin, ready } = eatenRule(context);
+  const readyMin = ready(bake.cooling, form.turnedOutMin);
+  if (readyMin !== null) {
+    const cooled = add('cool', waits, 'cool', out, readyMin);
+    if (fridgeMin > 0) add('fridge', 'In the fridge until it is cold through', 'cool', cooled, fridgeMin);
+  }
   return inOrder(steps);
 }
 
 const inOrder = (steps: readonly ClockStep[]): ClockStep[] =>
   [...steps].sort((a, b) => a.startMin - b.startMin || a.endMin - b.endMin);
 
-/** Minutes from the first touch to the last step's end. */
+/**
+ * Minutes from the first touch to the last step's end.
+ * @param steps `plan.clock`
+ * @returns min
+ * @example clockLength(plan.clock)
+ */
 export const clockLength = (steps: readonly ClockStep[]): number =>
   steps.reduce((latest, step) => Math.max(latest, step.endMin), 0);

@@ -8,3 +8,4 @@ export type { PiePlan } from './plan.js';
 export { draftPlan, planContext, planPie, withBake } from './plan.js';
 export { scaleToDish } from './scale.js';
 export { surroundings } from './surroundings.js';
+export { eatenRules } from './eaten.js';

@@ -2,7 +2,7 @@ import type { DoneRule, FillingBody, PieBody } from '../bake/index.js';
 import { fillingMakeup, pieceLag, softenedShare } from '../bake/index.js';
 import { doughComposition, equalDiscCm, outlineAt, perimeterCm } from '../build/index.js';
 import type { Filling } from '../filling/index.js';
-import { pieceThicknessMm, preparations } from '../filling/index.js';
+import { cookedShare, isCooked, pieceThicknessMm, preparations } from '../filling/index.js';
 import type { BuiltContext } from '../forms/index.js';
 import { madeOf, rowOf, softeningFactor } from '../larder/index.js';
 import type { DishSpec, PieSpec } from '../spec/index.js';
@@ -27,9 +27,6 @@ const coldC = { fridge: 4, freezer: -18 } as const;
 const LOWEST_FILL_M = 0.008;
 const MOST_SYRUP_SHARE = 0.75;
 
-/** Fried or stewed and thickened before it goes in. */
-export const isCooked = ({ filling }: PieSpec): boolean => preparations[filling.preparation.kind].cooked;
-
 /** The slowest fruit decides when a pie is tender. */
 function softening(filling: Filling): number {
   const factors = filling.batch.fruits
@@ -42,7 +39,7 @@ function softening(filling: Filling): number {
 function softenedBefore({ filling }: PieSpec, factor: number): number {
   const { kind, minutes = preparations[kind].minutes } = filling.preparation;
   const { heldAtC } = preparations[kind];
-  return heldAtC === null ? 0 : softenedShare(heldAtC, minutes, factor);
+  return heldAtC === null ? 0 : cookedShare(filling.preparation) * softenedShare(heldAtC, minutes, factor);
 }
 
 /** Air in a raw heap: what its pieces leave of the room they are heaped in; none is left between cooked ones. */
@@ -74,20 +71,23 @@ const shellDone: DoneRule = { ...nothingAsked, coloured: true, baseDry: true };
 function doneRule({ spec, form, filling }: BuiltContext): DoneRule {
   if (form.filledCold(spec.filling)) return shellDone;
   if (form.done) return form.done;
-  if (isCooked(spec)) return { ...nothingAsked, coldestC: COOKED_HOT_C, coloured: true };
+  if (isCooked(spec.filling)) return { ...nothingAsked, coldestC: COOKED_HOT_C, coloured: true };
   return { ...nothingAsked, tender: true, set: filling.thickenerG > 0, coldestC: SET_AT_C };
 }
 
 function fillingBody({ spec, form, filling, build }: BuiltContext): FillingBody {
-  const { batch, ledger, sugar, prepared } = filling;
+  const { batch, ledger, sugar, prepared, brought } = filling;
   const waterG = ledger.fruitWaterG + ledger.liquidWaterG - ledger.boiledOffG;
   const freeG = Math.max(0, prepared.freeFruitWaterG + prepared.liquidWaterG - ledger.boiledOffG);
-  const moles = sugar.solidsG / SUCROSE_G_MOL + batch.sugarsG / FRUIT_SUGAR_G_MOL + batch.acidG / ACID_G_MOL;
+  const moles =
+    (sugar.solidsG + brought.sugarsG) / SUCROSE_G_MOL +
+    batch.sugarsG / FRUIT_SUGAR_G_MOL +
+    batch.acidG / ACID_G_MOL;
   const fruit: FillingBody = {
     massKg: filling.massG / 1000,
     composition: fillingMakeup(
       waterG / filling.massG,
-      (madeOf.butter.fat * spec.filling.butterG) / filling.massG,
+      (madeOf.butter.fat * spec.filling.butterG + brought.fatG) / filling.massG,
       FRUIT_PROTEIN,
     ),
     // Before the oven, so that what evaporates there does not change what goes in.
@@ -95,7 +95,7 @@ function fillingBody({ spec, form, filling, build }: BuiltContext): FillingBody 
     molality: (1000 * moles) / Math.max(1, waterG),
     syrupShare: Math.min(MOST_SYRUP_SHARE, ledger.syrupBrix / 100),
     stirs: 1,
-    swollen: isCooked(spec) && filling.thickenerG > 0 ? 1 : 0,
+    swollen: isCooked(spec.filling) && filling.thickenerG > 0 ? 1 : 0,
     softened: softenedBefore(spec, softening(filling)),
     setGPer100G: filling.reached,
     airShare: airBetweenPieces(filling),
@@ -150,7 +150,7 @@ export function pieBody(context: BuiltContext): PieBody {
       ? { airC: coldC[spec.bake.chill.place], timeS: 60 * spec.bake.chill.minutes }
       : null,
     done: doneRule(context),
-    usual: { oneHeat: form.oneHeat || isCooked(spec) || cold, singleC: form.singleC },
+    usual: { oneHeat: form.oneHeat || isCooked(spec.filling) || cold, singleC: form.singleC },
   };
 }
 

@@ -1,8 +1,9 @@
 import type { Bake, OvenWork } from '../bake/index.js';
 import { bakeWork } from '../bake/index.js';
 import type { Build } from '../build/index.js';
-import type { Filling } from '../filling/index.js';
-import { computeFilling, fillingFigures, fruitToFillG } from '../filling/index.js';
+import { capMl, equalDiscCm, topOutline } from '../build/index.js';
+import type { Filling, Surroundings } from '../filling/index.js';
+import { computeFilling, fillingFigures, fruitToFillG, fruitToHeapG } from '../filling/index.js';
 import type { Advice, BuiltContext, PlanContext, SlipGroup } from '../forms/index.js';
 import { buildFigures, buildPie, formOf } from '../forms/index.js';
 import type { Larder } from '../larder/index.js';
@@ -18,6 +19,7 @@ import { larderOf, readSpec } from './check.js';
 import type { ClockStep } from './clock.js';
 import { makeClock } from './clock.js';
 import { blindShell, pieBody } from './pie-body.js';
+import { eatenFigures, eatenRule } from './eaten.js';
 import { makeSlip } from './slip.js';
 import { surroundings } from './surroundings.js';
 
@@ -35,6 +37,8 @@ export interface PiePlan {
   readonly clock: readonly ClockStep[];
   readonly advice: readonly Advice[];
   readonly allergens: readonly string[];
+  /** How it is eaten, in words, and what comes when it has cooled for that. */
+  readonly eaten: { readonly label: string; readonly then: string };
   readonly filling: Filling;
   readonly build: Build;
   /** What the oven has to do. */
@@ -50,10 +54,11 @@ type Planned =
 function assemble(context: BuiltContext, work: OvenWork, bake: Bake | null): PiePlan {
   const { spec, larder, filling, build } = context;
   const baked = { ...context, bake };
+  const eaten = eatenRule(context);
   const figures = [
     ...fillingFigures(spec.filling, filling, larder),
     ...buildFigures(context, build),
-    ...(bake ? bakeFigures(spec, bake) : []),
+    ...(bake ? [...bakeFigures(spec, bake), ...eatenFigures(baked)] : []),
   ];
   return {
     format: PLAN_FORMAT,
@@ -64,6 +69,7 @@ function assemble(context: BuiltContext, work: OvenWork, bake: Bake | null): Pie
     clock: makeClock(baked),
     advice: makeAdvice(baked),
     allergens: allergensOf(context),
+    eaten: { label: eaten.label, then: eaten.then },
     filling,
     build,
     work,
@@ -102,6 +108,9 @@ function checkBatch({ spec, build }: BuiltContext): FieldProblem | null {
 /**
  * What the sums of a spec stand on: its form, and the larder with its own fruits laid over it.
  * @example surroundings(planContext(spec))
+ * @param spec a checked pie
+ * @param larder to lay its own fruits over
+ * @returns what every later stage takes
  */
 export const planContext = (spec: PieSpec, larder: Larder = builtInLarder): PlanContext => ({
   spec,
@@ -109,15 +118,24 @@ export const planContext = (spec: PieSpec, larder: Larder = builtInLarder): Plan
   form: formOf(spec.form.kind),
 });
 
+/** Fruit in g that is heaped as high as the baker wants it; null when that is left to the dish. */
+function heapedOnPurposeG({ spec, larder, form }: PlanContext, around: Surroundings): number | null {
+  const { heapCm } = spec.filling;
+  if (heapCm === undefined || form.filled !== 'dish') return null;
+  const { measures, dish } = form.vessel(spec.form, spec.dish);
+  const heapMl = measures.netMl + capMl(heapCm, equalDiscCm(topOutline(dish)));
+  return fruitToHeapG(spec.filling, heapMl, around, larder);
+}
+
 /** Filling and build of a spec that was checked; what the bake evaporates is told once it is known. */
 function workOut(context: PlanContext, evaporatedG: number | null = null): BuiltContext {
   const { spec, larder, form } = context;
   const { measures, fruitG } = form.vessel(spec.form, spec.dish);
   // The fruit that fills the dish is weighed before anything has evaporated.
-  const fruitMassG =
-    spec.filling.fruitMassG ??
-    fruitG ??
-    fruitToFillG(spec.filling, measures.netMl, surroundings(context), larder);
+  const around = surroundings(context);
+  const fillsG = (): number => fruitG ?? fruitToFillG(spec.filling, measures.netMl, around, larder);
+  const heapedG = heapedOnPurposeG(context, around);
+  const fruitMassG = Math.min(spec.filling.fruitMassG ?? heapedG ?? fillsG(), heapedG ?? Infinity);
   const filling = computeFilling(spec.filling, fruitMassG, surroundings(context, evaporatedG), larder);
   const { heapMl, cookedMl } = filling;
   return { ...context, filling, build: buildPie(context, { heapMl, cookedMl, fruitG: fruitMassG }) };
@@ -128,7 +146,7 @@ function workOut(context: PlanContext, evaporatedG: number | null = null): Built
  * @param chosen a pie of any version; an older one is brought forward
  * @param larder what the sums draw on, replaceable row by row
  * @returns the plan with `bake: null`, or what is wrong with the spec
- * @example const planned = draftPlan(starterSpec); if (planned.ok) planned.plan.filling.thickenerG // g
+ * @example draftPlan(starterSpec).ok // true
  */
 export function draftPlan(chosen: PieSpec, larder: Larder = builtInLarder): Planned {
   const read = readSpec(chosen, larder);
@@ -150,6 +168,11 @@ export function draftPlan(chosen: PieSpec, larder: Larder = builtInLarder): Plan
 /**
  * The draft with its bake in it. What the bake evaporates goes into the ledger, and with it into the thickener; since a few
  * grams of starch change nothing in the oven, ledger and bake then agree.
+ * @param draft of `draftPlan`
+ * @param bake of `bakeWork(draft.work, draft.spec.bake)`
+ * @param larder as for the draft
+ * @returns the whole plan
+ * @example withBake(draft, bake).bake?.outMin
  */
 export function withBake(draft: PiePlan, bake: Bake, larder: Larder = builtInLarder): PiePlan {
   const baked = draft.work.body.filling !== null;
@@ -160,7 +183,10 @@ export function withBake(draft: PiePlan, bake: Bake, larder: Larder = builtInLar
 /**
  * One spec in, one whole plan out: amounts, ledger, pastry, bake, cooling, each figure with its story. Deterministic; about
  * half a second, most of it the search for the two stages. A spec that cannot be planned comes back with its problems.
- * @example const planned = planPie(starterSpec); if (planned.ok) planned.plan.bake?.stages // C and min
+ * @example planPie(starterSpec).ok // true
+ * @param spec a pie of any version
+ * @param larder built-in, or with the kitchen's own rows
+ * @returns the plan, or what is wrong by field; never throws for a wrong pie
  */
 export function planPie(spec: PieSpec, larder: Larder = builtInLarder): Planned {
   const drafted = draftPlan(spec, larder);

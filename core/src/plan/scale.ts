@@ -18,7 +18,13 @@ function scaleAmounts(filling: FillingSpec, factor: number): FillingSpec {
   };
 }
 
-/** The same pie for another dish: everything set by weight grows with the room. */
+/**
+ * The same pie for another dish: everything set by weight grows with the room.
+ * @param spec a pie
+ * @param dish where it goes
+ * @returns the pie for that dish
+ * @example scaleToDish(starterSpec, starterSpec.dish).dish === starterSpec.dish // true
+ */
 export function scaleToDish(spec: PieSpec, dish: DishSpec): PieSpec {
   const room = ({ form }: PieSpec, of: DishSpec): number => vesselOf(form, of).measures.netMl;
   return { ...spec, dish, filling: scaleAmounts(spec.filling, room(spec, dish) / room(spec, spec.dish)) };

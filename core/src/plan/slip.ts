@@ -1,5 +1,5 @@
 import { timesDough } from '../build/index.js';
-import { boughtMassG } from '../filling/index.js';
+import { boughtMassG, glazeLiquidG, isBaked } from '../filling/index.js';
 import type { BuiltContext, SlipGroup, SlipLine } from '../forms/index.js';
 import { inCupsMl } from '../forms/index.js';
 import { cupG, gPerMl, lemon, rowOf } from '../larder/index.js';
@@ -15,12 +15,47 @@ const boughtShell = (spec: PieSpec): SlipLine => ({
   note: `one for ${spec.dish.label}; thaw it 15 minutes if frozen`,
 });
 
-function pastryLines({ spec, larder, form, build }: BuiltContext): SlipLine[] {
+/** Dough that is there already: weighed off, or bought in discs or sheets. */
+function readyDough({ spec, larder, build }: BuiltContext): SlipLine[] {
+  const massG = build.dough.massG * (spec.pastry.batch ?? 1);
+  if (massG <= NOTHING_G) return [];
+  const { label } = rowOf(larder.doughs, spec.pastry.dough);
+  if (spec.pastry.doughFrom === 'made_before') {
+    return [
+      {
+        id: 'dough',
+        label: `${label} dough, made before`,
+        massG,
+        note: 'out of the cold ten minutes before it is rolled',
+        figure: 'pastry.dough',
+      },
+    ];
+  }
+  const { boughtDiscCm } = spec.pastry;
+  return [
+    {
+      id: 'dough',
+      label: 'Bought dough',
+      massG,
+      bought: true,
+      note:
+        boughtDiscCm === undefined
+          ? 'as much as the pieces take'
+          : `rolled already, ${boughtDiscCm} cm across`,
+    },
+  ];
+}
+
+function pastryLines(context: BuiltContext): SlipLine[] {
+  const { spec, larder, form, build } = context;
   const dough = timesDough(build.dough, spec.pastry.batch ?? 1);
   const row = rowOf(larder.doughs, spec.pastry.dough);
   const takesShell = form.lined && form.filled === 'dish';
+  const shell = build.base || !takesShell ? [] : [boughtShell(spec)];
+  const coat = coatLines(spec);
+  if ((spec.pastry.doughFrom ?? 'mixed') !== 'mixed') return [...shell, ...readyDough(context), ...coat];
   const lines: SlipLine[] = [
-    ...(build.base || !takesShell ? [] : [boughtShell(spec)]),
+    ...shell,
     {
       id: 'flour',
       label: 'Plain flour',
@@ -62,17 +97,61 @@ function pastryLines({ spec, larder, form, build }: BuiltContext): SlipLine[] {
       massG: dough.waterLowG,
       highG: dough.waterHighG,
       volumeMl: dough.waterLowG,
+      least: true,
       note: `then by the spoon, up to ${withFraction(Math.round((dough.waterHighG - dough.waterLowG) / 7.5) / 2)} tbsp more`,
       figure: 'pastry.water',
     },
   ];
-  return lines.filter((line) => line.massG > NOTHING_G || line.bought);
+  return [...lines.filter((line) => line.massG > NOTHING_G || line.bought), ...coat];
 }
 
-function fillingLines({ spec, filling, larder }: BuiltContext): SlipLine[] {
+/** Butter on a dish 23 cm across, g; it grows with the dish. Common practice, no source. */
+const GREASE_G = 8;
+const GREASED_CM = 23;
+
+/** What is on the dish before anything goes in. */
+function coatLines({ pastry, dish }: PieSpec): SlipLine[] {
+  switch (pastry.dishCoat) {
+    case 'greased': {
+      const massG = GREASE_G * (dish.topCm / GREASED_CM) ** 2;
+      return [
+        { id: 'grease', label: 'Soft butter for the dish', massG, volumeMl: inCupsMl(massG, cupG.butter) },
+      ];
+    }
+    case 'lined':
+      return [{ id: 'paper', label: 'Baking paper', massG: 0, bought: true, note: `cut for ${dish.label}` }];
+    default:
+      return [];
+  }
+}
+
+/** One sugar, or two in their shares. */
+function sugarLines({ spec, filling, larder }: BuiltContext): SlipLine[] {
+  const { sugar, second } = spec.filling.sugar;
+  const line = (id: string, row: string, share: number): SlipLine => {
+    const { label, cupG: perCupG } = rowOf(larder.sugars, row);
+    const massG = filling.sugar.massG * share;
+    return { id, label, massG, volumeMl: inCupsMl(massG, perCupG), figure: 'sugar.mass' };
+  };
+  return second
+    ? [line('sugar', sugar, 1 - second.share), line('sugar.second', second.sugar, second.share)]
+    : [line('sugar', sugar, 1)];
+}
+
+/** Liquids, jams and purees that go in. */
+const additionLines = ({ spec, larder }: BuiltContext): SlipLine[] =>
+  (spec.filling.additions ?? []).map(({ addition, massG }, i) => {
+    const { label, cupG: perCupG } = rowOf(larder.additions, addition);
+    return { id: `addition.${i}`, label, massG, volumeMl: inCupsMl(massG, perCupG) };
+  });
+
+function fillingLines(context: BuiltContext): SlipLine[] {
+  const { spec, filling, larder } = context;
   const { filling: chosen } = spec;
   const shares = chosen.thickeners.reduce((sum, part) => sum + part.share, 0);
-  const sugar = rowOf(larder.sugars, chosen.sugar.sugar);
+  const stirredInG = isBaked(chosen)
+    ? (chosen.preparation.liquidG ?? 0)
+    : glazeLiquidG(filling.batch.massG, chosen.preparation);
   const fruit = filling.batch.fruits.map((item, i): SlipLine => {
     const bought = boughtMassG(item);
     const count = item.fruit.piecesPerKg === null ? 0 : (item.fruit.piecesPerKg * bought) / 1000;
@@ -110,13 +189,7 @@ function fillingLines({ spec, filling, larder }: BuiltContext): SlipLine[] {
   });
   const lines: SlipLine[] = [
     ...fruit,
-    {
-      id: 'sugar',
-      label: sugar.label,
-      massG: filling.sugar.massG,
-      volumeMl: inCupsMl(filling.sugar.massG, sugar.cupG),
-      figure: 'sugar.mass',
-    },
+    ...sugarLines(context),
     {
       id: 'lemon',
       label: 'Lemon juice',
@@ -133,9 +206,10 @@ function fillingLines({ spec, filling, larder }: BuiltContext): SlipLine[] {
     {
       id: 'liquid',
       label: 'Water or juice',
-      massG: chosen.preparation.liquidG ?? 0,
-      volumeMl: chosen.preparation.liquidG,
+      massG: stirredInG,
+      volumeMl: stirredInG,
     },
+    ...additionLines(context),
     ...thickeners,
     ...spoon,
     {

@@ -5,7 +5,13 @@ import type { PlanContext } from '../forms/index.js';
 /** Typical oven of the ledger's evaporation, C. Fitted (0002-juice-ledger). */
 const LEDGER_OVEN_C = 185;
 
-/** What the filling of a spec is surrounded by, for the ledger. What the bake evaporates is told once it is known. */
+/**
+ * What the filling of a spec is surrounded by, for the ledger. What the bake evaporates is told once it is known.
+ * @param options `planContext(spec)`
+ * @param evaporatedG g that the bake takes, once known
+ * @returns areas and shares that the ledger asks for
+ * @example surroundings(planContext(starterSpec)).crustAreaCm2 // 534.1
+ */
 export function surroundings(
   { spec, larder, form }: PlanContext,
   evaporatedG: number | null = null,

@@ -69,7 +69,13 @@ function foot(paper: Turned, words: string): Mark[] {
   ];
 }
 
-/** Lays a drawing at true size over as many sheets as it needs, upright or across, whichever takes fewer. */
+/**
+ * Lays a drawing at true size over as many sheets as it needs, upright or across, whichever takes fewer.
+ * @param drawing mm
+ * @param paperName size of the sheets
+ * @returns pages with marks where they meet
+ * @example templatesOf(plan).flatMap((drawing) => tile(drawing, 'a4')).length // 8
+ */
 export function tile(drawing: Drawing, paperName: PaperName): Page[] {
   const { widthMm, heightMm } = papers[paperName];
   const ways: readonly Turned[] = [

@@ -51,7 +51,7 @@ function weighing(slip: SlipLine, units: UnitSystem, leftMm: number, rightMm: nu
   const amount = slip.bought ? { number: '1', unit: '' } : show(slip.massG, 'g', units);
   const high = slip.highG === undefined ? null : show(slip.highG, 'g', units);
   const number = high && high.number !== amount.number ? `${amount.number}–${high.number}` : amount.number;
-  const volume = slip.volumeMl === undefined ? null : household(slip.volumeMl);
+  const volume = slip.volumeMl === undefined ? null : household(slip.volumeMl, slip.least);
   const small = [volume ? `${volume.number} ${volume.unit}` : '', slip.note ?? ''].filter(Boolean).join('; ');
   const lines = small ? wrap(small, rightMm - leftMm - 46, 3) : [];
   return {
@@ -94,7 +94,14 @@ function paragraph(words: string, leftMm: number, rightMm: number, bold = false)
   };
 }
 
-/** The slip for the wall: what to weigh, the clock from the first touch, the cautions, what it contains. */
+/**
+ * The slip for the wall: what to weigh, the clock from the first touch, the cautions, what it contains.
+ * @param plan a whole plan
+ * @param paperName size of the sheets
+ * @param units how quantities are said
+ * @returns pages, mm
+ * @example slipPages(plan, 'a4').length
+ */
 export function slipPages(plan: PiePlan, paperName: PaperName, units: UnitSystem = 'metric'): Page[] {
   const { widthMm, heightMm } = papers[paperName];
   const left = EDGE_MM;

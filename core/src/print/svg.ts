@@ -10,7 +10,12 @@ const strokes: Readonly<Record<LineRole, string>> = {
 const clean = (words: string): string =>
   words.replaceAll('&', '&amp;').replaceAll('<', '&lt;').replaceAll('>', '&gt;').replaceAll('"', '&quot;');
 
-/** A page as SVG whose units are millimetres, so that it prints at true size. */
+/**
+ * A page as SVG whose units are millimetres, so that it prints at true size.
+ * @param options a page
+ * @returns an SVG document
+ * @example pageSvg(page).startsWith('<svg')
+ */
 export function pageSvg({ title, widthMm, heightMm, marks }: Page): string {
   const drawn = marks.map((mark) => {
     if (mark.kind === 'text') {

@@ -5,7 +5,13 @@ import type { PiePlan } from '../plan/index.js';
 import type { UnitSystem } from '../units/index.js';
 import { showText } from '../units/index.js';
 
-/** All that is cut for a pie, at true size: sheets, strips, pieces, folds; paper for a dish when nothing is. */
+/**
+ * All that is cut for a pie, at true size: sheets, strips, pieces, folds; paper for a dish when nothing is.
+ * @param options a plan
+ * @param units of the measures written on them
+ * @returns drawings, mm
+ * @example templatesOf(plan).length // 2
+ */
 export function templatesOf({ build, spec }: PiePlan, units: UnitSystem = 'metric'): Drawing[] {
   const say: Say = (cm) => showText(cm, 'cm', units);
   const form = formOf(spec.form.kind);

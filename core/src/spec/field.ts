@@ -145,7 +145,13 @@ export interface FieldAt {
   readonly field: AnyField;
 }
 
-/** All fields of a schema in order, parts before what is in them. */
+/**
+ * All fields of a schema in order, parts before what is in them.
+ * @param schema of the spec or a part
+ * @param parent path before it
+ * @returns fields with their paths
+ * @example fieldsOf(pieSchema)[0]?.path // 'format'
+ */
 export function fieldsOf(schema: Schema, parent = ''): FieldAt[] {
   return Object.entries(schema).flatMap(([key, field]) => {
     const path = parent ? `${parent}.${key}` : key;

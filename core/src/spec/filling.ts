@@ -13,6 +13,9 @@ export type SetName = (typeof setNames)[number];
 export const preparationKinds = ['raw', 'weep', 'hold', 'stew', 'glaze', 'saute'] as const;
 export type PreparationKind = (typeof preparationKinds)[number];
 
+export const eatenHow = ['sliced_cold', 'sliced_warm', 'spoon', 'in_hand', 'chilled', 'turned_out'] as const;
+export type EatenHow = (typeof eatenHow)[number];
+
 export const saucerResults = ['runs', 'creeps', 'stands'] as const;
 export type SaucerResult = (typeof saucerResults)[number];
 
@@ -80,16 +83,28 @@ const preparationSchema = {
     remedy: 'Liquid in g.',
     what: 'water or juice added: for a glaze, or to deglaze',
   }),
-  cookedShare: optional('an eighth', {
+  cookedShare: optional('an eighth into a glaze, else all of it', {
     type: 'number',
     unit: 'ratio',
     least: 0,
-    most: 0.9,
-    remedy: 'Cook at most .9 of the fruit into the glaze.',
-    what: 'share of the fruit that is cooked into a glaze',
+    most: 1,
+    remedy: 'Cook between none and all of the fruit; at most .9 of it into a glaze.',
+    what: 'share of the fruit that is cooked; the rest goes in raw',
   }),
 } as const;
 export interface Preparation extends SpecOf<typeof preparationSchema> {}
+
+const secondSugarSchema = {
+  sugar: { type: 'row', table: 'sugars', noun: 'sugar', what: 'another sugar of the Larder' },
+  share: {
+    type: 'number',
+    unit: 'ratio',
+    least: 0.01,
+    most: 0.99,
+    remedy: 'The second sugar is .01 to .99 of all the sugar; else take one alone.',
+    what: 'its share of all the sugar, by mass',
+  },
+} as const;
 
 const sugarSchema = {
   sugar: { type: 'row', table: 'sugars', noun: 'sugar', what: 'a sugar of the Larder' },
@@ -108,6 +123,13 @@ const sugarSchema = {
     most: 10000,
     remedy: 'Weigh the sugar in g, or leave it empty to use the style.',
     what: 'a set amount instead of the style',
+  }),
+  second: optional('one sugar', {
+    type: 'part',
+    name: 'SecondSugar',
+    of: secondSugarSchema,
+    since: 3,
+    what: 'a second sugar beside it',
   }),
 } as const;
 export interface SugarChoice extends SpecOf<typeof sugarSchema> {}
@@ -129,6 +151,24 @@ const seasoningPartSchema = {
   seasoning: { type: 'row', table: 'seasonings', noun: 'seasoning', what: 'a seasoning of the Larder' },
   massG: { type: 'number', unit: 'g', least: 0, most: 500, remedy: 'Seasoning in g.', what: 'how much' },
 } as const;
+
+const additionPartSchema = {
+  addition: {
+    type: 'row',
+    table: 'additions',
+    noun: 'liquid, jam or puree',
+    what: 'a liquid, jam or puree of the Larder',
+  },
+  massG: {
+    type: 'number',
+    unit: 'g',
+    least: 0,
+    most: 5000,
+    remedy: 'Weigh it in g, 0 to 5000.',
+    what: 'how much',
+  },
+} as const;
+export interface AdditionPart extends SpecOf<typeof additionPartSchema> {}
 
 const weepTestSchema = {
   drainedG: {
@@ -160,9 +200,33 @@ export const fillingSchema = {
     remedy: 'Weigh the prepared fruit in g, or leave it empty to fill the dish.',
     what: 'prepared fruit',
   }),
+  heapCm: optional('level, and as high as it lies raw', {
+    type: 'number',
+    unit: 'cm',
+    least: 0,
+    most: 15,
+    remedy: 'Heap raw fruit 0 to 15 cm over the rim.',
+    since: 3,
+    what: 'how high raw fruit is to stand over the rim on purpose; more fruit than that is left over',
+  }),
+  additions: optional('none', {
+    type: 'list',
+    name: 'AdditionPart',
+    of: additionPartSchema,
+    least: 0,
+    most: 6,
+    since: 3,
+    what: 'liquids, jams and purees that go in beside the fruit',
+  }),
   preparation: { type: 'part', name: 'Preparation', of: preparationSchema, what: 'before it goes in' },
   sugar: { type: 'part', name: 'SugarChoice', of: sugarSchema, what: 'which sugar, and how much' },
   set: { type: 'choice', of: setNames, what: 'how it is to stand' },
+  eaten: optional('as its form mostly is', {
+    type: 'choice',
+    of: eatenHow,
+    since: 3,
+    what: 'how it is eaten: it tells how long it cools',
+  }),
   thickeners: {
     type: 'list',
     name: 'ThickenerPart',

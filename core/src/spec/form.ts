@@ -59,6 +59,26 @@ const latticeSchema = {
 } as const;
 export interface LatticeSpec extends SpecOf<typeof latticeSchema> {}
 
+const partTo100 = (what: string, most: number) =>
+  ({
+    type: 'number',
+    unit: 'ratio',
+    least: 0,
+    most,
+    remedy: `Parts to 100 of flour, by mass: 0 to ${most}.`,
+    what: `${what}, parts to 100 of flour`,
+  }) as const;
+
+const ownCrumbSchema = {
+  butter: partTo100('butter', 300),
+  sugar: partTo100('sugar', 400),
+  oats: partTo100('rolled oats', 400),
+  nuts: partTo100('chopped nuts', 400),
+  salt: partTo100('salt', 10),
+  spice: partTo100('spice', 20),
+} as const;
+export interface OwnCrumb extends SpecOf<typeof ownCrumbSchema> {}
+
 const crumbSchema = {
   school: { type: 'row', table: 'crumbs', noun: 'crumb', what: 'school of crumb, as in the Larder' },
   cover: {
@@ -76,6 +96,13 @@ const crumbSchema = {
     most: 3,
     remedy: 'Lumps of crumb are .2 to 3 cm.',
     what: 'how large the lumps are',
+  }),
+  own: optional('as the school has it', {
+    type: 'part',
+    name: 'OwnCrumb',
+    of: ownCrumbSchema,
+    since: 3,
+    what: 'a mix of your own instead of that of the school',
   }),
 } as const;
 export interface CrumbSpec extends SpecOf<typeof crumbSchema> {}

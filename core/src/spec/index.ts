@@ -26,6 +26,8 @@ export { dishShapes, kitchenDishSchema } from './dish.js';
 export type { AnyField, FieldAt, Nullable, Optional, Schema, SpecOf } from './field.js';
 export { fieldsOf } from './field.js';
 export type {
+  AdditionPart,
+  EatenHow,
   FillingSpec,
   FruitCut,
   FruitPart,
@@ -37,7 +39,7 @@ export type {
   SugarChoice,
   ThickenerPart,
 } from './filling.js';
-export { fruitStates, preparationKinds, saucerResults, setNames } from './filling.js';
+export { eatenHow, fruitStates, preparationKinds, saucerResults, setNames } from './filling.js';
 export type {
   CrumbSpec,
   CutOutShape,
@@ -47,6 +49,7 @@ export type {
   FreeFormSpec,
   HandPieSpec,
   LatticeSpec,
+  OwnCrumb,
   StripStyle,
 } from './form.js';
 export {
@@ -63,8 +66,8 @@ export {
   usualShell,
 } from './form.js';
 export { limitOf, limits } from './limits.js';
-export type { BaseSource, PastrySpec } from './pastry.js';
-export { baseSources } from './pastry.js';
+export type { BaseSource, DishCoat, DoughSource, PastrySpec } from './pastry.js';
+export { baseSources, dishCoats, doughSources } from './pastry.js';
 export type { PieSpec } from './pie.js';
 export { ownFruitSchema, pieSchema } from './pie.js';
 export type { FieldProblem } from './problem.js';

@@ -40,7 +40,12 @@ export const limits: ReadonlyMap<string, Limit> = new Map([
   ...limited({ places: kitchenOvenSchema.places }, 'kitchen.oven'),
 ]);
 
-/** The limit of a choice; throws for an unknown path, since an unlimited input must not slip in. */
+/**
+ * The limit of a choice; throws for an unknown path, since an unlimited input must not slip in.
+ * @param path as in `fieldsOf`
+ * @returns least, most, unit and remedy
+ * @example limitOf('dish.depthCm').most // 15
+ */
 export function limitOf(path: string): Limit {
   const found = limits.get(path);
   if (!found) throw new Error(`no limit for ${path}`);

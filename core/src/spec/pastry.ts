@@ -4,6 +4,11 @@ import { optional } from './field.js';
 export const baseSources = ['made', 'bought', 'frozen'] as const;
 export type BaseSource = (typeof baseSources)[number];
 
+export const doughSources = ['mixed', 'made_before', 'bought'] as const;
+export type DoughSource = (typeof doughSources)[number];
+export const dishCoats = ['bare', 'greased', 'lined'] as const;
+export type DishCoat = (typeof dishCoats)[number];
+
 export const pastrySchema = {
   dough: { type: 'row', table: 'doughs', noun: 'dough', what: 'school of dough' },
   thicknessMm: {
@@ -20,6 +25,27 @@ export const pastrySchema = {
     type: 'choice',
     of: baseSources,
     what: 'where the shell under the filling comes from',
+  }),
+  doughFrom: optional('mixed', {
+    type: 'choice',
+    of: doughSources,
+    since: 3,
+    what: 'where the dough that is rolled comes from: mixed for it, made before, or bought',
+  }),
+  boughtDiscCm: optional('as large as wanted', {
+    type: 'number',
+    unit: 'cm',
+    least: 10,
+    most: 60,
+    remedy: 'A bought sheet or disc is 10 to 60 cm across.',
+    since: 3,
+    what: 'across a bought disc or sheet',
+  }),
+  dishCoat: optional('bare', {
+    type: 'choice',
+    of: dishCoats,
+    since: 3,
+    what: 'what is on the dish before anything goes in',
   }),
   batch: optional('1', {
     type: 'number',

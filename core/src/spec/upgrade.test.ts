@@ -32,6 +32,18 @@ describe('pies stored by every version before', () => {
   });
 });
 
+describe('a cooked share that was left over from a glaze', () => {
+  it('says nothing of what is stewed, and stays with a glaze', () => {
+    const old = (kind: string) => ({
+      ...starterSpec,
+      version: 2,
+      filling: { ...starterSpec.filling, preparation: { kind, cookedShare: 0.2 } },
+    });
+    expect(upgradeSpec(old('stew')).filling.preparation).toEqual({ kind: 'stew' });
+    expect(upgradeSpec(old('glaze')).filling.preparation).toEqual({ kind: 'glaze', cookedShare: 0.2 });
+  });
+});
+
 describe('bringing forward', () => {
   it('leaves a pie of this version as it is', () => {
     expect(upgradeSpec(starterSpec)).toBe(starterSpec);

@@ -28,8 +28,16 @@ function fromFirst(spec: Plain): Plain {
   };
 }
 
+/** 2 to 3: the cooked share said something of a glaze alone; elsewhere it was left over from one and said nothing. */
+function fromSecond(spec: Plain): Plain {
+  const filling = partOf(spec, 'filling');
+  const { cookedShare, ...preparation } = partOf(filling, 'preparation');
+  if (cookedShare === undefined || preparation['kind'] === 'glaze') return spec;
+  return { ...spec, filling: { ...filling, preparation } };
+}
+
 /** What brings a pie of each version to the next. */
-const steps: Readonly<Record<number, (spec: Plain) => Plain>> = { 1: fromFirst };
+const steps: Readonly<Record<number, (spec: Plain) => Plain>> = { 1: fromFirst, 2: fromSecond };
 
 /** What cannot be read as a pie at all, with what to do about it. */
 export class UnreadableSpec extends Error {

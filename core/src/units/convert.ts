@@ -7,8 +7,20 @@ export const ML_PER_TABLESPOON = 15;
 export const ML_PER_TEASPOON = 5;
 
 export const celsiusToFahrenheit = (tempC: number): number => (tempC * 9) / 5 + 32;
+/**
+ * Exact by definition.
+ * @param tempF F
+ * @returns C
+ * @example fahrenheitToCelsius(350) // 176.7
+ */
 export const fahrenheitToCelsius = (tempF: number): number => ((tempF - 32) * 5) / 9;
 export const gToOunces = (massG: number): number => massG / G_PER_OUNCE;
+/**
+ * Exact by definition.
+ * @param lengthCm cm
+ * @returns inches
+ * @example cmToInches(2.54) // 1
+ */
 export const cmToInches = (lengthCm: number): number => lengthCm / CM_PER_INCH;
 export const inchesToCm = (lengthIn: number): number => lengthIn * CM_PER_INCH;
 

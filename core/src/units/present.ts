@@ -1,19 +1,11 @@
-import {
-  celsiusToFahrenheit,
-  cmToInches,
-  G_PER_OUNCE,
-  G_PER_POUND,
-  ML_PER_CUP,
-  ML_PER_TABLESPOON,
-  ML_PER_TEASPOON,
-  roundTo,
-} from './convert.js';
+import { celsiusToFahrenheit, cmToInches, G_PER_OUNCE, G_PER_POUND, roundTo } from './convert.js';
 import type { Unit } from './figure.js';
+import { household } from './household.js';
 
 export type UnitSystem = 'metric' | 'us';
 
 /** A quantity as people read it: the number and its unit, apart, so that the number can stand large. */
-interface Shown {
+export interface Shown {
   readonly number: string;
   readonly unit: string;
 }
@@ -30,7 +22,13 @@ const FRACTIONS: readonly [number, string][] = [
   [7 / 8, '⅞'],
 ];
 
-/** A number with the nearest kitchen fraction, as in 1½. */
+/**
+ * A number with the nearest kitchen fraction, as in 1½.
+ * @param value any
+ * @param fractions to choose from
+ * @returns as read
+ * @example withFraction(1.5) // '1½'
+ */
 export function withFraction(value: number, fractions = FRACTIONS): string {
   const whole = Math.floor(value + 1 / 24);
   const rest = value - whole;
@@ -79,7 +77,12 @@ function showLength(lengthCm: number, system: UnitSystem): Shown {
   return { number: plain(lengthCm, lengthCm < 10 ? 0.1 : 0.5), unit: 'cm' };
 }
 
-/** Minutes as people say them: 45 min, 1 h 10, 4 h. */
+/**
+ * Minutes as people say them: 45 min, 1 h 10, 4 h.
+ * @param timeMin min
+ * @returns number and unit
+ * @example showMinutes(70).text
+ */
 export function showMinutes(timeMin: number): Shown {
   const minutes = Math.round(timeMin < 10 ? timeMin : timeMin < 90 ? timeMin : roundTo(timeMin, 5));
   if (minutes < 60) return { number: String(minutes), unit: 'min' };
@@ -88,7 +91,14 @@ export function showMinutes(timeMin: number): Shown {
   return rest === 0 ? { number: String(hours), unit: 'h' } : { number: `${hours} h ${rest}`, unit: 'min' };
 }
 
-/** Any figure in the baker's own units, with no more digits than it deserves. */
+/**
+ * Any figure in the baker's own units, with no more digits than it deserves.
+ * @param value in `unit`
+ * @param unit of core: g, C, cm, mL, min ...
+ * @param system how it is said
+ * @returns number and unit
+ * @example show(500, 'g', 'us').unit // 'oz'
+ */
 export function show(value: number, unit: Unit, system: UnitSystem = 'metric'): Shown {
   switch (unit) {
     case 'g':
@@ -104,7 +114,12 @@ export function show(value: number, unit: Unit, system: UnitSystem = 'metric'): 
         ? { number: plain(value / 6.4516, 1), unit: 'sq in' }
         : { number: plain(value, 5), unit: 'cm²' };
     case 'mL':
-      return system === 'us' ? household(value) : { number: plain(value, value < 100 ? 5 : 10), unit: 'mL' };
+      return (
+        (system === 'us' ? household(value) : null) ?? {
+          number: plain(value, value < 100 ? 5 : 10),
+          unit: 'mL',
+        }
+      );
     case 'C':
       return system === 'us'
         ? { number: String(Math.round(celsiusToFahrenheit(value))), unit: '°F' }
@@ -130,28 +145,15 @@ export function show(value: number, unit: Unit, system: UnitSystem = 'metric'): 
   }
 }
 
-/** Number and unit in one string, held together by a no-break space. */
+/**
+ * Number and unit in one string, held together by a no-break space.
+ * @param value in `unit`
+ * @param unit of core
+ * @param system how it is said
+ * @returns as read
+ * @example showText(180, 'C').length // 6
+ */
 export function showText(value: number, unit: Unit, system: UnitSystem = 'metric'): string {
   const shown = show(value, unit, system);
   return shown.unit ? `${shown.number}\u00a0${shown.unit}` : shown.number;
 }
-
-/** A volume by cup and spoon: cups from a quarter up, then tablespoons, then teaspoons; below that, pinches. */
-export function household(volumeMl: number): Shown {
-  if (volumeMl >= ML_PER_CUP / 4 - 2) {
-    const cups = volumeMl / ML_PER_CUP;
-    return { number: withFraction(cups), unit: cups > 1.06 ? 'cups' : 'cup' };
-  }
-  if (volumeMl >= ML_PER_TABLESPOON - 1) {
-    return { number: withFraction(volumeMl / ML_PER_TABLESPOON, EIGHTHS.filter(isQuarter)), unit: 'tbsp' };
-  }
-  if (volumeMl >= ML_PER_TEASPOON / 8 + 0.2) {
-    return { number: withFraction(volumeMl / ML_PER_TEASPOON, EIGHTHS), unit: 'tsp' };
-  }
-  return {
-    number: String(Math.max(1, Math.round(volumeMl / 0.3125))),
-    unit: volumeMl > 0.47 ? 'pinches' : 'pinch',
-  };
-}
-
-const isQuarter = ([share]: readonly [number, string]): boolean => Number.isInteger(share * 4);

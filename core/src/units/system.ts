@@ -46,6 +46,12 @@ const metric: Partial<Record<Unit, TypedUnit>> = {
   m: same('m', 10, 0),
 };
 
-/** How a quantity is typed in a system of units; minutes and counts are the same in both. */
+/**
+ * How a quantity is typed in a system of units; minutes and counts are the same in both.
+ * @param unit of core
+ * @param system how it is typed
+ * @returns label, factor and steps
+ * @example typedUnit('g', 'us').label
+ */
 export const typedUnit = (unit: Unit, system: UnitSystem): TypedUnit =>
   (system === 'us' ? customary[unit] : undefined) ?? metric[unit] ?? same('', 1, 1);

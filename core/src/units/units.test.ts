@@ -10,7 +10,8 @@ import {
   inchesToCm,
   ML_PER_CUP,
 } from './convert.js';
-import { household, massStepG, show, showMinutes, showText, withFraction } from './present.js';
+import { household, HOUSEHOLD_WITHIN } from './household.js';
+import { massStepG, show, showMinutes, showText, withFraction } from './present.js';
 import { tableOf } from './table.js';
 
 describe('conversions, against js-quantities', () => {
@@ -90,12 +91,60 @@ describe('household measures (common practice, no source)', () => {
     [360, '1½ cups'],
     [80, '⅓ cup'],
     [30, '2 tbsp'],
+    [135, '½ cup + 1 tbsp'],
+    [20, '1 tbsp + 1 tsp'],
+    [4.5, 'scant 1 tsp'],
+    [0.625, '⅛ tsp'],
+    [840, '3½ cups'],
     [5, '1 tsp'],
     [2.5, '½ tsp'],
-    [0.6, '2 pinches'],
+    [0.5, '2 pinches'],
   ])('%p mL is %p', (volumeMl, text) => {
-    const { number, unit } = household(volumeMl);
-    expect(`${number} ${unit}`).toBe(text);
+    const said = household(volumeMl);
+    expect(`${said?.number ?? ''} ${said?.unit ?? ''}`).toBe(text);
+  });
+
+  /** What a measure said holds, mL, read back by its words. */
+  const holds = (said: string): number => {
+    const signs: Readonly<Record<string, number>> = {
+      '⅛': 1 / 8,
+      '¼': 1 / 4,
+      '⅓': 1 / 3,
+      '½': 1 / 2,
+      '⅔': 2 / 3,
+      '¾': 3 / 4,
+    };
+    const number = (text: string): number =>
+      [...text].reduce((sum, sign) => sum + (signs[sign] ?? 0), Number(/^\d+/.exec(text)?.[0] ?? 0));
+    return said.split(' + ').reduce((sum, part) => {
+      const [, how = '', count = '', unit = ''] =
+        /^(scant |heaped )?(\S+) (cups?|tbsp|tsp|pinch)$/.exec(part) ?? [];
+      const one = unit.startsWith('cup') ? 240 : unit === 'tbsp' ? 15 : unit === 'tsp' ? 5 : 0.3125;
+      return sum + number(count) * one * (how === 'scant ' ? 0.9 : how === 'heaped ' ? 1.12 : 1);
+    }, 0);
+  };
+
+  it('are within 5 % of the volume, whatever it is, or are not said', () => {
+    let said = 0;
+    for (let i = 0; i < 20_000; i++) {
+      const volumeMl = 0.57 * 1.0005 ** i;
+      if (volumeMl > 6000) break;
+      const shown = household(volumeMl);
+      if (!shown || shown.unit.startsWith('pinch')) continue;
+      said++;
+      expect(Math.abs(holds(`${shown.number} ${shown.unit}`) / volumeMl - 1)).toBeLessThanOrEqual(
+        HOUSEHOLD_WITHIN + 1e-9,
+      );
+    }
+    // Below a teaspoon there are places that no spoon comes near.
+    expect(said).toBeGreaterThan(17_000);
+  });
+
+  it('never round a least amount up', () => {
+    for (let volumeMl = 8; volumeMl < 400; volumeMl += 0.7) {
+      const shown = household(volumeMl, true);
+      if (shown) expect(holds(`${shown.number} ${shown.unit}`)).toBeLessThanOrEqual(volumeMl * 1.002);
+    }
   });
 
   it('rounds up to the next whole near it', () => {

@@ -61,6 +61,7 @@ export const handPie: Form = {
   kind: 'hand_pie',
   label: 'hand pies',
   filled: 'parcel',
+  eaten: 'in_hand',
   topWork: 'Cut discs, fill, fold, seal, vent, wash',
   topMin: 30,
   oneHeat: true,

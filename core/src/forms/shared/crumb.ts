@@ -7,7 +7,9 @@ import {
   lumpGaps,
   topOutline,
 } from '../../build/index.js';
+import type { Crumb, Larder } from '../../larder/index.js';
 import { crumbTraits, cupG, rowOf } from '../../larder/index.js';
+import type { FormSpec } from '../../spec/index.js';
 import { usualCrumb } from '../../spec/index.js';
 import { figure, from } from '../../units/index.js';
 import { sentence, watch } from '../advice.js';
@@ -20,13 +22,25 @@ import { crumbVented, plainTop, PRACTICE, softBody } from './pastry-top.js';
 const BARE_FRUIT_SHARE = 0.08;
 const THIN_COVER = 0.85;
 
+/** The crumb that is mixed: the school's, or the baker's own parts in its way. */
+function crumbOf(form: FormSpec, larder: Larder): Crumb {
+  const { school, own } = form.crumb ?? usualCrumb;
+  const row = rowOf(larder.crumbs, school);
+  if (!own) return row;
+  return {
+    ...row,
+    ...own,
+    contains: ['wheat', 'milk', ...(own.oats > 0 ? ['oats'] : []), ...(own.nuts > 0 ? ['nuts'] : [])],
+  };
+}
+
 /** A crumb over the whole top and its mound. */
 export function strewCrumb({ form, dish, moundCm, larder }: TopOn): TopOf<'crumb'> {
   const outline = topOutline(dish);
-  const { school, cover, lumpCm } = form.crumb ?? usualCrumb;
+  const { cover, lumpCm } = form.crumb ?? usualCrumb;
   // A cap's surface is larger than its disc by (H/a)^2.
   const surface = areaCm2(outline) * (1 + (moundCm / (equalDiscCm(outline) / 2)) ** 2);
-  const crumb = crumbBatch(rowOf(larder.crumbs, school), surface, cover);
+  const crumb = crumbBatch(crumbOf(form, larder), surface, cover);
   return { kind: 'crumb', crumb, openShare: lumpCm === undefined ? 0 : lumpGaps(lumpCm, crumb.thicknessCm) };
 }
 
@@ -40,7 +54,7 @@ const line = (id: string, label: string, massG: number, perCupG: number): SlipLi
 export const crumbTop: TopRules<TopOf<'crumb'>> = {
   ...plainTop,
   evaporates: ({ openShare }) => 0.3 + 0.5 * openShare,
-  browning: (_top, { form, larder }) => rowOf(larder.crumbs, (form.crumb ?? usualCrumb).school).browning,
+  browning: (_top, { form, larder }) => crumbOf(form, larder).browning,
   body: (top, _build, beside) => ({
     ...softBody(
       top,
@@ -99,6 +113,8 @@ export const crumbTop: TopRules<TopOf<'crumb'>> = {
     line('sugar', 'Sugar', crumb.sugarG, cupG.whiteSugar),
     line('oats', 'Rolled oats', crumb.oatsG, cupG.oats),
     line('nuts', 'Chopped nuts', crumb.nutsG, cupG.nuts),
+    line('salt', 'Salt', crumb.saltG, cupG.salt),
+    line('spice', 'Ground spice', crumb.spiceG, cupG.spice),
   ],
   advice: ({ openShare }, { spec }) => [
     ...(openShare < BARE_FRUIT_SHARE
@@ -118,5 +134,5 @@ export const crumbTop: TopRules<TopOf<'crumb'>> = {
       ? [watch('bare_fruit', 'top', 'Too little crumb: it must cover the fruit, bare fruit burns.')]
       : []),
   ],
-  contains: (form, larder) => rowOf(larder.crumbs, (form.crumb ?? usualCrumb).school).contains,
+  contains: (form, larder) => crumbOf(form, larder).contains,
 };

@@ -33,6 +33,7 @@ const usual = {
   setsAtC: null,
   toppingMin: 0,
   midBakeWork: '',
+  eaten: 'sliced_cold',
   advice: () => [],
   care: [],
   baseRule: 'Across the base, up both walls, over a 1 cm rim with .7 cm to spare.',
@@ -59,6 +60,7 @@ export const linedDish: Usual = {
 export const bareDish = (room: number): Usual => ({
   ...linedDish,
   lined: false,
+  eaten: 'spoon',
   room,
   washed: false,
   restsCold: false,

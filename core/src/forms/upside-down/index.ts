@@ -62,6 +62,7 @@ export const upsideDown: Form = {
       ? takenUp(spec, withDough('all_butter', 'Its pastry is all-butter again.'))
       : { spec, changes: [] },
   turnedOutMin: TURNED_OUT_MIN,
+  eaten: 'turned_out',
   done: { tender: false, set: false, bubblesMin: null, coldestC: HOT_C, coloured: true, baseDry: false },
   care: [
     ['juice', 'boiling_sugar'],

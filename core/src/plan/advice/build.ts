@@ -18,7 +18,7 @@ function fillAdvice({ spec, form, filling, build }: BuiltContext): Advice[] {
       }),
     });
   }
-  if (spec.filling.fruitMassG !== null && overMl > 60) {
+  if (spec.filling.fruitMassG !== null && spec.filling.heapCm === undefined && overMl > 60) {
     const overG = (filling.massG * (filling.cookedMl - build.dish.netMl)) / filling.cookedMl;
     advice.push({
       id: 'left_over',
@@ -43,6 +43,66 @@ function fillAdvice({ spec, form, filling, build }: BuiltContext): Advice[] {
     });
   }
   return advice;
+}
+
+/** Less fruit than this is eaten by the cook, g. Common practice, no source. */
+const WORTH_SAYING_G = 20;
+/** What a cup of fruit is measured in, mL (a customary cup, 236.6 mL, as the trade rounds it). */
+const CUP_ML = 240;
+/** A cup of a fruit whose row is missing, g. Common practice, no source. */
+const COMMON_CUP_G = 150;
+/** Volume of a small heaped dish over its width cubed. A rule of thumb, no source. */
+const SMALL_DISH_FILL = 0.3;
+/** The smallest dish worth naming, cm across; sizes go up by two. */
+const SMALLEST_DISH_CM = 8;
+
+/** Width of the small dish that so much fruit fills, cm, to the nearest even size. */
+function smallDishCm(fruitG: number, cupG: number): number {
+  const fruitMl = (fruitG * CUP_ML) / cupG;
+  return Math.max(SMALLEST_DISH_CM, 2 * Math.round(Math.cbrt(fruitMl / SMALL_DISH_FILL) / 2));
+}
+
+/** Fruit that a heap on purpose leaves over: what it would fill. */
+function leftOverAdvice({ spec, filling }: BuiltContext): Advice[] {
+  const overG = (spec.filling.fruitMassG ?? 0) - filling.batch.massG;
+  if (overG < WORTH_SAYING_G) return [];
+  const cupG = filling.batch.fruits[0]?.fruit.cupG ?? COMMON_CUP_G;
+  return [
+    {
+      id: 'left_over_fruit',
+      station: 'fruit',
+      level: 'good',
+      ...sentence(
+        '{0} of fruit is left over: a small pie of about {1}, or a bag for the freezer.',
+        {
+          value: overG,
+          unit: 'g',
+        },
+        { value: smallDishCm(overG, cupG), unit: 'cm' },
+      ),
+    },
+  ];
+}
+
+/** A bought disc that is smaller than what is to be cut from it. */
+function boughtDiscAdvice({ spec, build }: BuiltContext): Advice[] {
+  const { doughFrom, boughtDiscCm } = spec.pastry;
+  if (doughFrom !== 'bought' || boughtDiscCm === undefined) return [];
+  const sheets = [build.base, 'sheet' in build.top ? build.top.sheet : null];
+  const wantedCm = Math.max(0, ...sheets.map((sheet) => sheet?.outline.lengthCm ?? 0));
+  if (wantedCm <= boughtDiscCm) return [];
+  return [
+    {
+      id: 'disc_too_small',
+      station: 'pastry',
+      level: 'watch',
+      ...sentence(
+        'The bought disc is {0} across; this pie wants {1}: roll it out thinner, or take a smaller dish.',
+        { value: boughtDiscCm, unit: 'cm' },
+        { value: wantedCm, unit: 'cm' },
+      ),
+    },
+  ];
 }
 
 /** A shell straight from the freezer, when the pie is said to be this warm, C. */
@@ -80,6 +140,8 @@ export function buildAdvice(context: BuiltContext): Advice[] {
       : [];
   return [
     ...fillAdvice(context),
+    ...leftOverAdvice(context),
+    ...boughtDiscAdvice(context),
     ...form.top.advice(build.top, context),
     ...gap,
     ...shell,

@@ -8,14 +8,37 @@ import type { PreparationKind } from '../../spec/index.js';
 const ofPreparation: Readonly<Record<PreparationKind, readonly CareId[]>> = {
   raw: [],
   weep: ['boiling_sugar'],
-  hold: ['boiling_sugar'],
-  stew: [],
-  glaze: ['keep_cold'],
-  saute: ['boiling_sugar', 'alcohol'],
+  hold: ['boiling_sugar', 'canning', 'cooked_cold'],
+  stew: ['boiling_sugar', 'canning', 'cooked_cold'],
+  glaze: ['boiling_sugar', 'canning', 'keep_cold'],
+  saute: ['boiling_sugar', 'cooked_cold'],
 };
 
+/** What the choices of a filling bring beside its preparation. */
+function ofFilling({ spec, filling, larder }: BuiltContext): CareId[] {
+  const { sugar, additions = [], preparation } = spec.filling;
+  const sugars = [sugar.sugar, sugar.second?.sugar];
+  const raw = preparation.kind === 'glaze';
+  return [
+    ...(sugars.includes('honey') ? (['honey'] as const) : []),
+    ...(raw && filling.batch.fruits.some(({ part }) => part.state !== 'fresh')
+      ? (['frozen_raw'] as const)
+      : []),
+    ...additions.flatMap(({ addition, massG }) => (massG > 0 ? rowOf(larder.additions, addition).care : [])),
+  ];
+}
+
+/** Flour that is not eaten raw, where there is any. */
+const ofFlour = ({ build, form }: BuiltContext): Advice[] =>
+  build.dough.massG > 0
+    ? careAt('pastry', 'raw_dough')
+    : form.toppingMin > 0
+      ? careAt('top', 'raw_flour')
+      : [];
+
 /** Cautions where the work is; each is said once. */
-export function careAdvice({ spec, form, filling, larder }: BuiltContext): Advice[] {
+export function careAdvice(context: BuiltContext): Advice[] {
+  const { spec, form, filling, larder } = context;
   const fruits = filling.batch.fruits.map(({ fruit }) => fruit);
   const unsuited = fruits.flatMap(({ id, unsuited: why }): Advice[] =>
     why ? [{ id: `unsuited.${id}`, station: 'fruit', level: 'danger', text: why }] : [],
@@ -25,12 +48,20 @@ export function careAdvice({ spec, form, filling, larder }: BuiltContext): Advic
   const all = [
     ...unsuited,
     ...careAt('fruit', ...new Set(fruits.flatMap(({ hazards }) => hazards)), 'wash_fruit', 'knife'),
-    ...careAt('juice', ...(bakedGlaze ? (['glaze_shell'] as const) : []), ...ofPreparation[kind]),
+    ...careAt(
+      'juice',
+      ...(bakedGlaze ? (['glaze_shell'] as const) : []),
+      ...ofPreparation[kind],
+      ...ofFilling(context),
+    ),
     ...form.care.flatMap(([station, ...ids]) => careAt(station, ...ids)),
     ...(spec.dish.material === 'cast_iron' ? careAt('oven', 'hot_handle') : []),
     ...(spec.bake.beneath === 'hot_steel' ? careAt('oven', 'hot_steel') : []),
+    ...(spec.bake.beneath === 'hot_steel' && rowOf(larder.materials, spec.dish.material).brittle
+      ? careAt('oven', 'glass_steel')
+      : []),
     ...(form.top.contains(spec.form, larder).includes('nuts') ? careAt('top', 'nuts') : []),
-    ...careAt('pastry', 'raw_dough'),
+    ...ofFlour(context),
     ...careAt('oven', 'spill_tray', 'hot_dish', 'storage', 'selling'),
   ];
   return [...new Map(all.map((advice) => [`${advice.station}.${advice.id}`, advice])).values()];
@@ -39,12 +70,23 @@ export function careAdvice({ spec, form, filling, larder }: BuiltContext): Advic
 /** What eaters must be told: allergens of everything that goes in. */
 export function allergensOf({ spec, form, filling, build, larder }: BuiltContext): string[] {
   const hasPastry = build.dough.massG > 0 || form.lined;
+  const bought = spec.pastry.base === 'bought' || spec.pastry.doughFrom === 'bought';
   const found = new Set<string>([
     ...(hasPastry ? rowOf(larder.doughs, spec.pastry.dough).contains : []),
     ...(form.washed ? rowOf(larder.washes, spec.pastry.wash).contains : []),
     ...form.top.contains(spec.form, larder),
     ...spec.filling.thickeners.flatMap(({ thickener }) => larder.thickeners.get(thickener)?.contains ?? []),
-    ...(spec.filling.butterG > 0 ? ['milk'] : []),
+    ...(spec.filling.butterG > 0 || spec.pastry.dishCoat === 'greased' ? ['milk'] : []),
+    ...(spec.filling.additions ?? []).flatMap(({ addition, massG }) =>
+      massG > 0 ? rowOf(larder.additions, addition).contains : [],
+    ),
+    ...(spec.filling.seasonings.some(({ seasoning, massG }) => seasoning === 'almond' && massG > 0)
+      ? ['almond extract (read the label)']
+      : []),
+    ...(spec.filling.thickeners.some(({ thickener }) => larder.thickeners.get(thickener)?.kind === 'gelatine')
+      ? ['gelatine (pig or beef: read the packet)']
+      : []),
+    ...(hasPastry && bought ? ['what the bought pastry names (read the packet)'] : []),
     ...(filling.batch.fruits.some(({ fruit }) => fruit.hazards.includes('sulphite'))
       ? ['sulphites (read the packet)']
       : []),

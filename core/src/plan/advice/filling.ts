@@ -9,13 +9,13 @@ import {
   GLUEY_G_PER_100G,
   HIGHEST_BRIX,
   isBaked,
+  isCooked,
   setTargets,
 } from '../../filling/index.js';
 import type { Advice, BuiltContext, Quantity } from '../../forms/index.js';
 import { sentence } from '../../forms/index.js';
 import type { PieSpec } from '../../spec/index.js';
 import type { BakedContext } from '../context.js';
-import { isCooked } from '../pie-body.js';
 import { surroundings } from '../surroundings.js';
 
 const grams = (massG: number): Quantity => ({ value: massG, unit: 'g' });
@@ -140,7 +140,7 @@ function testAdvice(spec: PieSpec, filling: Filling): Advice[] {
 function swellingAdvice({ spec, filling, bake, larder }: BakedContext): Advice[] {
   if (!bake || filling.thickenerG <= 0 || !isBaked(spec.filling)) return [];
   // What was boiled in the pan has swollen there.
-  if (isCooked(spec)) return [];
+  if (isCooked(spec.filling)) return [];
   const reached = Math.max(...bake.readings.map(({ coldestC }) => coldestC), bake.atEnd.coldestC);
   return spec.filling.thickeners.flatMap(({ thickener }): Advice[] => {
     const row = larder.thickeners.get(thickener);

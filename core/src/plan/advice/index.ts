@@ -4,12 +4,14 @@ import { bakeAdvice } from './bake.js';
 import { buildAdvice } from './build.js';
 import { careAdvice } from './care.js';
 import { fillingAdvice } from './filling.js';
+import { fruitAdvice } from './fruit.js';
 
 export { allergensOf } from './care.js';
 
 /** All that should be said about a plan, what needs doing first. */
 export const makeAdvice = (context: BakedContext): Advice[] => [
   ...fillingAdvice(context),
+  ...fruitAdvice(context),
   ...buildAdvice(context),
   ...bakeAdvice(context),
   ...careAdvice(context),

@@ -1,0 +1,145 @@
+import { aBody, aPlace } from '../test/body.js';
+import type { Schedule } from './bands.js';
+import { bandsOf, bestOfPairs, colourOff, isSingle } from './bands.js';
+import { knobWords, markOnKnob, onKnob } from './knob.js';
+import { finishNow } from './paused.js';
+import { stagesOf, usualHeats } from './usual.js';
+
+const way = (more: Partial<Schedule> = {}): Schedule => ({
+  firstC: 205,
+  firstMin: 15,
+  secondC: 180,
+  doneMin: 45,
+  browning: 1.5,
+  baseMoisture: 0.05,
+  baseBrowning: 1,
+  foilMin: null,
+  ...more,
+});
+const usual = usualHeats(aBody(), aPlace);
+const first = (...ways: Schedule[]): Schedule | undefined => bestOfPairs(ways, 1.5, usual)[0];
+
+/** The choice among ways that all bake the pie, as a baker would choose (common practice, no source). */
+describe('of two ways the better one is', () => {
+  it('that of the colour asked for', () => {
+    const right = way({ firstC: 210 });
+    expect(first(way({ browning: 0.6 }), right)).toBe(right);
+    expect(first(way({ browning: 3.5 }), right)).toBe(right);
+  });
+
+  it('the one at usual heats', () => {
+    const odd = way({ firstC: 240, secondC: 150 });
+    expect(first(odd, way())).toEqual(way());
+  });
+
+  it('the one with a dry base', () => {
+    const dry = way({ secondC: 185 });
+    expect(first(way({ baseMoisture: 0.3 }), dry)).toBe(dry);
+  });
+
+  it('the one without foil', () => {
+    const bare = way({ secondC: 185 });
+    expect(first(way({ foilMin: 20 }), bare)).toBe(bare);
+  });
+
+  it('the shorter one, when nothing else tells them apart', () => {
+    const pairs = bestOfPairs([way({ doneMin: 60 }), way({ doneMin: 40 })], 1.5, usual);
+    expect(pairs).toHaveLength(1);
+    expect(pairs[0]?.doneMin).toBe(40);
+  });
+
+  it('one heat for pies that are mostly baked at one', () => {
+    const single = way({ firstC: 190, secondC: 190 });
+    const oneHeat = { ...usual, oneHeat: true };
+    expect(bestOfPairs([way(), single], 1.5, oneHeat)[0]).toBe(single);
+    expect(bestOfPairs([way(), single], 1.5, usual)[0]).toEqual(way());
+  });
+});
+
+describe('the ranges in which it comes out right', () => {
+  it('are those of the ways of the right colour', () => {
+    const ways = [way(), way({ firstC: 215, firstMin: 10 }), way({ firstC: 230, browning: 4 })];
+    const bands = bandsOf(ways, ways[0]!, 1.5);
+    expect(bands.firstC).toEqual({ low: 205, high: 215 });
+    expect(bands.firstMin).toEqual({ low: 10, high: 15 });
+    expect(bands.secondMin).toEqual({ low: 30, high: 35 });
+  });
+
+  it('hold the best way even when it is not quite of the colour', () => {
+    const best = way({ browning: 0.8 });
+    expect(bandsOf([way({ firstC: 190 })], best, 1.5).firstC).toEqual({ low: 190, high: 205 });
+  });
+
+  it('measure colour by its ratio', () => {
+    expect(colourOff(way({ browning: 3 }), 1.5)).toBeCloseTo(Math.log(2), 9);
+    expect(colourOff(way({ browning: 0.75 }), 1.5)).toBeCloseTo(-Math.log(2), 9);
+    expect(Number.isFinite(colourOff(way({ browning: 0 }), 1.5))).toBe(true);
+  });
+});
+
+describe('usual heats', () => {
+  it('are lower in a fan oven, and at first under a crumb', () => {
+    const fan = usualHeats(aBody(), { oven: { ...aPlace.oven, kind: 'fan' } });
+    expect(usual.first[0] - fan.first[0]).toBe(12);
+    const crumb = usualHeats(aBody({ top: { ...aBody().top!, startsLowerC: 14 } }), aPlace);
+    expect(usual.first[0] - crumb.first[0]).toBe(14);
+    expect(crumb.second).toEqual(usual.second);
+  });
+});
+
+describe('stages as they are set', () => {
+  it('are in fives, and never before the filling is done', () => {
+    const [one, two] = stagesOf(way({ firstMin: 15, doneMin: 47.2 }), 43);
+    expect(one).toEqual({ tempC: 205, timeMin: 15 });
+    expect(two.timeMin % 5).toBe(0);
+    expect(15 + two.timeMin).toBeGreaterThanOrEqual(43 - 1);
+  });
+
+  it('one heat is cut where it would be looked at, half way', () => {
+    const [one, two] = stagesOf(way({ firstC: 190, secondC: 190, doneMin: 40 }));
+    expect(one.tempC).toBe(two.tempC);
+    expect(one.timeMin + two.timeMin).toBe(40);
+    expect(isSingle(way({ firstC: 190, secondC: 190 }))).toBe(true);
+    expect(isSingle(way())).toBe(false);
+  });
+
+  it('short times stay in minutes', () => {
+    const [one, two] = stagesOf(way({ firstC: 200, secondC: 200, doneMin: 7.2 }), 7);
+    expect(one.timeMin + two.timeMin).toBe(8);
+  });
+});
+
+describe('the knob', () => {
+  it.each([
+    ['5_c', 183, 185],
+    ['10_c', 183, 180],
+    ['gas', 183, 180],
+    ['gas', 212, 220],
+  ] as const)('%s has %d C at %d', (knob, tempC, set) => {
+    expect(onKnob(tempC, knob)).toBe(set);
+  });
+
+  it('has whole steps in Fahrenheit', () => {
+    const inF = (tempC: number): number => tempC * 1.8 + 32;
+    for (let tempC = 120; tempC < 260; tempC += 3) {
+      expect(inF(onKnob(tempC, '25_f')) % 25).toBeCloseTo(0, 6);
+      expect(Math.round(inF(onKnob(tempC, '10_f'))) % 10).toBe(0);
+    }
+  });
+
+  it('says its mark only where it has marks', () => {
+    expect(markOnKnob(190, 'gas')).toBe('gas 5');
+    expect(markOnKnob(190, '5_c')).toBeNull();
+    expect(markOnKnob(190, undefined)).toBeNull();
+    expect(Object.values(knobWords).every((word) => word.length > 0)).toBe(true);
+  });
+});
+
+it('a paused sum is driven to its end', () => {
+  function* sum(): Generator<number, string, void> {
+    yield 0.3;
+    yield 0.9;
+    return 'done';
+  }
+  expect(finishNow(sum())).toBe('done');
+});

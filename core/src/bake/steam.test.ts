@@ -1,0 +1,110 @@
+import { aBody, aPlace } from '../test/body.js';
+import type { PieBody } from './body.js';
+import type { MeshSize } from './mesh-size.js';
+import { meshSizes } from './mesh-size.js';
+import { simulateBake } from './simulate.js';
+import { totalEnthalpyJ, VAPOUR_J_KG } from './state.js';
+
+const hot = [{ tempC: 210, timeMin: 40 }];
+
+/** A lid as light as puff, whose skin steam passes in seconds. */
+const light = (more: Partial<NonNullable<PieBody['top']>> = {}): PieBody => {
+  const { top, ...body } = aBody();
+  if (!top) throw new Error('the body has no lid');
+  return {
+    ...body,
+    edgeM: 0.02,
+    moundM: 0,
+    top: {
+      ...top,
+      thicknessM: 0.0096,
+      densityKgM3: 380,
+      conductivityDry: 0.05,
+      conductivityWet: 0.12,
+      vented: 0.2,
+      ...more,
+    },
+  };
+};
+
+const bakeBy = (body: PieBody, stepS: number) => {
+  const size: MeshSize = { ...meshSizes.coarse, stepS, settledTimes: 1 };
+  return simulateBake(body, aPlace, hot, size);
+};
+
+describe('steam through a thin, light skin', () => {
+  const body = light();
+  const fine = bakeBy(body, 1);
+
+  it('colours it alike whatever the length of a step', () => {
+    const golden = (stepS: number): number => bakeBy(body, stepS).events.goldenMin ?? Infinity;
+    expect(Math.abs(golden(5) / golden(1) - 1)).toBeLessThan(0.03);
+  });
+
+  it('leaves in it about what it holds in equilibrium, never nothing and never soaking', () => {
+    const moisture = (stepS: number): number => {
+      const { run } = bakeBy(body, stepS);
+      const { mesh } = run.model;
+      const [top] = mesh.topCells;
+      return top === undefined ? NaN : run.state.waterKg[top]! / mesh.dryKg[top]!;
+    };
+    const told = moisture(1);
+    expect(told).toBeGreaterThan(0.005);
+    expect(told).toBeLessThan(0.06);
+    expect(moisture(5)).toBeGreaterThan(0.5 * told);
+    expect(moisture(5)).toBeLessThan(2 * told);
+  });
+
+  it.each([1, 5, 10])('in steps of %d s no water is below nothing and no heat is lost', (stepS) => {
+    let beforeJ = NaN;
+    let least = Infinity;
+    const size: MeshSize = { ...meshSizes.coarse, stepS, settledTimes: 1 };
+    const { run } = simulateBake(body, aPlace, hot, size, undefined, ({ state }) => {
+      if (state.timeS === 0) beforeJ = totalEnthalpyJ(state);
+      least = Math.min(least, ...state.waterKg);
+    });
+    const { state } = run;
+    const gained = totalEnthalpyJ(state) - beforeJ;
+    const drift = Math.abs(gained + state.vapourOutKg * VAPOUR_J_KG - state.heatInJ);
+    expect(drift / state.heatInJ).toBeLessThan(0.002);
+    expect(least).toBeGreaterThan(-1e-9);
+  });
+
+  it('water that is gone from the pie is vapour that went out', () => {
+    const { run } = fine;
+    const start = run.model.mesh.waterKg.reduce((sum, kg) => sum + kg, 0);
+    const end = run.state.waterKg.reduce((sum, kg) => sum + kg, 0);
+    expect(start - end).toBeCloseTo(run.state.vapourOutKg, 6);
+  });
+
+  it('a lid that lets steam by dries sooner than one that it must pass', () => {
+    const dries = (vented: number): number => bakeBy(light({ vented }), 5).events.goldenMin ?? Infinity;
+    expect(dries(0.9)).toBeLessThanOrEqual(dries(0));
+  });
+});
+
+describe('readings', () => {
+  const { readings } = simulateBake(aBody(), aPlace, hot, meshSizes.coarse);
+
+  it('come each half minute, from loading to out', () => {
+    expect(readings[0]?.timeMin).toBe(0);
+    expect(readings.at(-1)?.timeMin).toBe(40);
+    expect(readings).toHaveLength(81);
+  });
+
+  it('colour, softness, set and loss only ever rise', () => {
+    for (const figure of ['topBrowning', 'baseBrowning', 'tender', 'set', 'lostG'] as const) {
+      for (let i = 1; i < readings.length; i++) {
+        expect(readings[i]![figure]).toBeGreaterThanOrEqual(readings[i - 1]![figure] - 1e-9);
+      }
+    }
+  });
+
+  it('the coldest is no hotter than the hottest, and nothing is hotter than the oven', () => {
+    for (const { coldestC, hottestC, centreC, topC } of readings) {
+      expect(coldestC).toBeLessThanOrEqual(hottestC + 1e-9);
+      expect(centreC).toBeLessThanOrEqual(hottestC + 1e-9);
+      expect(topC).toBeLessThan(240);
+    }
+  });
+});

@@ -1,0 +1,78 @@
+import { cookedShare, preparations } from '../filling/index.js';
+import type { BuiltContext } from '../forms/index.js';
+import type { Fruit } from '../larder/index.js';
+import type { FruitPart } from '../spec/index.js';
+
+/** Words joined as people say them: a, b and c; wash, top and tail. */
+function listed(words: readonly string[]): string {
+  const last = words.at(-1) ?? '';
+  if (words.length < 2) return last;
+  return `${words.slice(0, -1).join(', ')}${last.includes(' and ') ? ',' : ' and'} ${last}`;
+}
+
+const capital = (words: string): string => words.charAt(0).toUpperCase() + words.slice(1);
+
+/** What hands do to a fruit before it goes in the bowl, in their order; nothing that is not there. */
+function handsOn(fruit: Fruit, { state, peeled, cut }: FruitPart): string[] {
+  if (state === 'frozen') return ['weigh out frozen'];
+  if (state === 'thawed_drained') return ['thaw', 'drain'];
+  const cuts = fruit.piece === 'cut' || cut === 'thin';
+  const halves = cut === 'thin' && fruit.piece !== 'cut' ? 'halve' : 'cut';
+  switch (fruit.group) {
+    case 'apple':
+    case 'pear':
+      return ['wash', ...(peeled ? ['peel'] : []), 'core', halves];
+    case 'stone fruit':
+      return [
+        'wash',
+        ...(peeled && fruit.refuseUnpeeled !== null ? ['peel'] : []),
+        'stone',
+        ...(cuts ? [halves] : []),
+      ];
+    case 'currant':
+      return [
+        'wash',
+        fruit.id.startsWith('gooseberry') ? 'top and tail' : 'strip',
+        ...(cuts ? [halves] : []),
+      ];
+    case 'berry':
+      return [...(fruit.hulled ? ['wash', 'hull'] : ['wash', 'pick over']), ...(cuts ? [halves] : [])];
+    case 'stalk':
+      return ['trim', 'wash', 'cut'];
+    case 'dried':
+      return [...(fruit.hazards.includes('stone') ? ['stone'] : []), 'weigh out'];
+    case 'canned':
+      return ['drain'];
+    default:
+      return ['wash', 'peel', 'cut'];
+  }
+}
+
+/** The step that gets the fruit ready, by what this pie has. */
+export function fruitWork({ filling }: BuiltContext): string {
+  const work = filling.batch.fruits.map(({ fruit, part }) => ({ fruit, hands: handsOn(fruit, part) }));
+  const byHands = new Map<string, string[]>();
+  for (const { fruit, hands } of work) {
+    const words = capital(listed(hands));
+    byHands.set(words, [...(byHands.get(words) ?? []), fruit.label.toLowerCase()]);
+  }
+  return [...byHands].map(([words, names]) => `${words} the ${listed(names)}`).join('; ');
+}
+
+/** The step that cooks, weeps or holds it. */
+export function preparationWork({ spec }: BuiltContext): string {
+  const { preparation } = spec.filling;
+  const { label } = preparations[preparation.kind];
+  const share = cookedShare(preparation);
+  const some = share > 0 && share < 1 ? `, ${Math.round(100 * share)} % of the fruit` : '';
+  return `${label}${some}, then cool`;
+}
+
+/** The step that fills the pie. */
+export function fillWork({ spec, filling, form }: BuiltContext): string {
+  const { butterG, preparation } = spec.filling;
+  const cooked = preparations[preparation.kind].heldAtC !== null;
+  const dots = butterG > 0 && preparation.kind !== 'saute';
+  const toss = cooked ? 'Fill' : filling.sugar.massG > 0 ? 'Toss with sugar, fill' : 'Fill';
+  return `${form.filled === 'parcel' ? 'Stir the filling' : toss}${dots ? ', dot with butter' : ''}`;
+}

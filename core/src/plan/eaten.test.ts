@@ -1,0 +1,71 @@
+import fc from 'fast-check';
+import { formOf } from '../forms/index.js';
+import type { EatenHow } from '../spec/index.js';
+import { eatenHow, formKinds, setNames, starterSpec } from '../spec/index.js';
+import { eatenRule, eatenRules } from './eaten.js';
+
+const anyCooling = fc
+  .record({
+    warmMin: fc.double({ min: 5, max: 200, noNaN: true }),
+    moreMin: fc.double({ min: 5, max: 200, noNaN: true }),
+  })
+  .map(({ warmMin, moreMin }) => ({ warmMin, sliceMin: warmMin + moreMin }));
+
+describe.each(eatenHow)('eaten %s', (how: EatenHow) => {
+  const rule = eatenRules[how];
+
+  it('wants a set that there is, and has words for waiting and for what comes', () => {
+    expect(setNames).toContain(rule.set);
+    expect(rule.label).toBe(rule.label.toLowerCase());
+    expect(rule.waits).toMatch(/^[A-Z]/);
+    expect(rule.then).toMatch(/^[A-Z]/);
+    expect(rule.fridgeMin).toBeGreaterThanOrEqual(0);
+  });
+
+  it('is ready after some minutes, and never later than sliced cold', () => {
+    fc.assert(
+      fc.property(anyCooling, (cooling) => {
+        const readyMin = rule.ready(cooling, null);
+        expect(readyMin).not.toBeNull();
+        expect(readyMin!).toBeGreaterThan(0);
+        if (how !== 'turned_out' && how !== 'in_hand' && how !== 'spoon') {
+          expect(readyMin!).toBeLessThanOrEqual(cooling.sliceMin);
+        }
+      }),
+    );
+  });
+
+  it('a pie that cools no sooner is ready no sooner', () => {
+    fc.assert(
+      fc.property(anyCooling, fc.double({ min: 0, max: 60, noNaN: true }), (cooling, laterMin) => {
+        const later = { warmMin: cooling.warmMin + laterMin, sliceMin: cooling.sliceMin + laterMin };
+        expect(rule.ready(later, null) ?? 0).toBeGreaterThanOrEqual(rule.ready(cooling, null) ?? 0);
+      }),
+    );
+  });
+});
+
+describe('how a pie is eaten', () => {
+  it.each(formKinds)('%s: as its form mostly is, unless it is said', (kind) => {
+    const form = formOf(kind);
+    const spec = { ...starterSpec, form: { ...starterSpec.form, kind } };
+    expect(eatenRule({ spec, form })).toBe(eatenRules[form.eaten]);
+    const said = { ...spec, filling: { ...spec.filling, eaten: 'chilled' as const } };
+    expect(eatenRule({ spec: said, form })).toBe(eatenRules.chilled);
+  });
+
+  it('with a spoon is a matter of a quarter to three quarters of an hour', () => {
+    expect(eatenRules.spoon.ready({ warmMin: 2, sliceMin: 40 }, null)).toBe(15);
+    expect(eatenRules.spoon.ready({ warmMin: 130, sliceMin: 220 }, null)).toBe(40);
+    expect(eatenRules.spoon.ready({ warmMin: null, sliceMin: null }, null)).toBe(40);
+  });
+
+  it('turned out waits for the form’s minutes', () => {
+    expect(eatenRules.turned_out.ready({ warmMin: 60, sliceMin: 90 }, 10)).toBe(20);
+  });
+
+  it('says so when it never cools enough', () => {
+    expect(eatenRules.sliced_cold.ready({ warmMin: 300, sliceMin: null }, null)).toBeNull();
+    expect(eatenRules.in_hand.ready({ warmMin: null, sliceMin: null }, null)).toBeNull();
+  });
+});
