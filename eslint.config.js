@@ -1,3 +1,4 @@
+import { readFileSync } from 'node:fs';
 import js from '@eslint/js';
 import hooks from 'eslint-plugin-react-hooks';
 import globals from 'globals';
@@ -19,20 +20,17 @@ const mayImport = {
 };
 const stages = Object.keys(mayImport);
 
-const forms = [
-  'double_crust',
-  'lattice',
-  'cut_out',
-  'crumb_top',
-  'free_form',
-  'open_shell',
-  'crisp',
-  'cobbler',
-  'buckle',
-  'pandowdy',
-  'upside_down',
-  'hand_pie',
-];
+/** The names of the forms, as core's schema has them. */
+const formsOf = readFileSync(new URL('core/src/spec/form.ts', import.meta.url), 'utf8').match(
+  /formKinds = \[([^\]]+)\]/,
+);
+const forms = formsOf[1].match(/\w+/g);
+
+/** A `!` says that an index is there, where an array is walked; anything else that may be missing is asked about. */
+const assertsOnlyIndexes = {
+  selector: 'TSNonNullExpression > :not(MemberExpression[computed=true])',
+  message: 'Ask whether it is there, or say what went wrong; ! is for indexes of walked arrays.',
+};
 
 /** What sets a form apart lies in its own folder, in core and on the screen: nobody else asks which form it is. */
 const formsInTheirRooms = {
@@ -41,6 +39,7 @@ const formsInTheirRooms = {
   rules: {
     'no-restricted-syntax': [
       'error',
+      assertsOnlyIndexes,
       {
         selector: `BinaryExpression[operator=/^[!=]==?$/] > Literal[value=/^(${forms.join('|')})$/]`,
         message: 'Ask the form (core: formOf, web: viewOf) instead of comparing its kind.',
@@ -109,7 +108,7 @@ export default tseslint.config(
   {
     languageOptions: { globals: { ...globals.node } },
     rules: {
-      // Typed arrays and tables are read by indexes that are known to be there.
+      // Typed arrays and tables are read by indexes that are known to be there; see assertsOnlyIndexes.
       '@typescript-eslint/no-non-null-assertion': 'off',
       '@typescript-eslint/no-extraneous-class': 'off',
       // A named shape reads better in messages than the type that it is made by.
@@ -130,6 +129,11 @@ export default tseslint.config(
     files: ['**/*.tsx', 'web/src/**/*.ts'],
     plugins: { 'react-hooks': hooks },
     rules: hooks.configs.recommended.rules,
+  },
+  {
+    files: ['*/src/**'],
+    ignores: ['**/*.test.ts', '**/*.test.tsx', '**/test/**'],
+    rules: { 'no-restricted-syntax': ['error', assertsOnlyIndexes] },
   },
   ...insideCore,
   formsInTheirRooms,

@@ -28,7 +28,7 @@ const shared = {
   },
   // Packages that are published as ES modules only.
   transformIgnorePatterns: [
-    '/node_modules/(?!(@nestjs|file-type|strtok3|token-types|uint8array-extras|@tokenizer|@borewit|comlink|react-error-boundary)/)',
+    '/node_modules/(?!(@nestjs|file-type|strtok3|token-types|uint8array-extras|@tokenizer|@borewit|comlink|fetch-mock|regexparam|react-error-boundary)/)',
   ],
   testMatch: ['<rootDir>/src/**/*.test.ts', '<rootDir>/src/**/*.test.tsx'],
 };
@@ -42,9 +42,14 @@ export default {
     project('scripts'),
     project('server'),
     project('web', {
-      testEnvironment: 'jsdom',
+      testEnvironment: 'jest-fixed-jsdom',
       setupFilesAfterEnv: ['<rootDir>/src/test/setup.ts'],
-      moduleNameMapper: { '\\.css$': '<rootDir>/src/test/styles.ts', ...shared.moduleNameMapper },
+      moduleNameMapper: {
+        '\\.css$': '<rootDir>/src/test/styles.ts',
+        // d3 is published as ES modules, with a build for everything else beside them.
+        '^(d3-[a-z-]+|internmap)$': '<rootDir>/../node_modules/$1/dist/$1.js',
+        ...shared.moduleNameMapper,
+      },
     }),
   ],
 };

@@ -6,6 +6,7 @@ test('damsons, a 23 cm dish and one oven: from nothing to a running bake, and st
   await newPie(page, 'Two-minute damson');
 
   // Shape and fruit.
+  await page.getByRole('tab', { name: 'Dish' }).click();
   await page.getByRole('radio', { name: /23 cm enamel/ }).click();
   await page.keyboard.press('2');
   await page.getByRole('combobox', { name: 'Fruit 1' }).click();

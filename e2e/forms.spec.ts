@@ -36,6 +36,7 @@ test('every form is planned, drawn, weighed and baked', async ({ page }) => {
 
 test('a dish by the water it holds, and which of my dishes takes this', async ({ page }) => {
   await newPie(page, 'By water');
+  await page.getByRole('tab', { name: 'Dish' }).click();
   await expect(page.getByRole('radio', { name: /25 cm deep stoneware.*takes 1\.\d+ of this/ })).toBeVisible();
   await page.getByRole('radio', { name: /Another dish/ }).click();
   await page.getByRole('radio', { name: 'Square' }).click();
@@ -59,11 +60,12 @@ test('dough for a batch and for a day', async ({ page }) => {
   await page.getByRole('slider', { name: 'Mixed for' }).focus();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByText('Pastry, for 2 pies')).toBeVisible();
-  await page.getByText('Dough for a day').click();
+  await page.getByRole('tab', { name: 'Dough for a day' }).click();
   await page.getByLabel('How many Saturday damson').fill('12');
   await page.getByLabel('How many Loganberry').fill('4');
   await expect(page.getByRole('table', { name: 'Dough for the day' })).toContainText('All-butter');
   await expectAccessible(page);
+  await page.getByRole('tab', { name: 'There already' }).click();
   await page.getByRole('radio', { name: /Bought shell/ }).click();
   await expect(page.getByRole('region', { name: 'Slip', exact: true })).toContainText('Bought shell');
 });

@@ -11,7 +11,7 @@ test('a watery pie: judged by the weep test, held by another preparation, seen i
       .then((text) => text ?? '');
 
   // The weep test narrows the band.
-  await page.getByRole('tab', { name: 'Bench tests' }).click();
+  await page.getByRole('tab', { name: 'Tests' }).click();
   const before = await dose();
   await page.getByRole('button', { name: /Start 20 minutes/ }).click();
   await expect(page.getByRole('timer')).toContainText(/1?\d:\d\d/);
@@ -33,7 +33,7 @@ test('a watery pie: judged by the weep test, held by another preparation, seen i
   await expectAccessible(page);
 
   // The ledger as a picture, each bar a figure with its story.
-  await page.getByRole('tab', { name: 'Where the juice goes' }).click();
+  await page.getByRole('tab', { name: 'Ledger' }).click();
   await expect(page.getByRole('img', { name: /Where the water goes/ }).locator('.barlayer')).toBeVisible({
     timeout: 15_000,
   });
@@ -84,11 +84,13 @@ test('a mix of fruits by any way of counting, and what is dangerous said when it
   await page.getByRole('combobox', { name: 'Fruit 2' }).click();
   await page.getByRole('option', { name: 'Rhubarb', exact: true }).click();
   await expect(page.getByText(/Rhubarb leaves are poisonous/)).toBeVisible();
+  await page.getByRole('tab', { name: 'Mix and amount' }).click();
   const rhubarb = page.getByRole('group', { name: 'Amount of Rhubarb' });
   await rhubarb.getByLabel('cups').fill('3');
   await expect(
     page.getByRole('region', { name: 'Slip' }).getByRole('button', { name: /^Rhubarb: 36\d\sg/ }),
   ).toBeVisible();
+  await page.getByRole('tab', { name: 'Rhubarb' }).click();
   await page.getByRole('combobox', { name: 'Fruit 2' }).click();
   await page.getByRole('option', { name: 'Kiwi', exact: true }).click();
   await expect(page.getByText(/Kiwi goes grey/)).toBeVisible();
@@ -143,13 +145,14 @@ test('the larder: own figures bear on this kitchen’s pies, and go back to buil
 test('spices by their usual dose, and bicarbonate says what it takes away', async ({ page }) => {
   await newPie(page, 'Spiced');
   await page.keyboard.press('3');
-  await page.getByRole('tab', { name: 'Spice and butter' }).click();
+  await page.getByRole('tab', { name: 'Spice' }).click();
   await page.getByRole('slider', { name: 'Cinnamon' }).focus();
   await page.keyboard.press('ArrowRight');
   await page.keyboard.press('ArrowRight');
   await expect(page.getByRole('slider', { name: 'Cinnamon' })).toHaveAttribute('aria-valuetext', /usual/);
   const slip = page.getByRole('region', { name: 'Slip' });
   await expect(slip.getByText('Cinnamon', { exact: false }).first()).toBeVisible();
+  await page.getByRole('tab', { name: 'Butter, zest' }).click();
   await page.getByRole('slider', { name: 'Bicarbonate' }).focus();
   await page.keyboard.press('ArrowRight');
   await expect(page.getByText(/That bicarbonate takes away \d+ % of the acid/)).toBeVisible();
@@ -159,6 +162,7 @@ test('spices by their usual dose, and bicarbonate says what it takes away', asyn
 test('units are the baker’s own in fields and sentences too', async ({ page }) => {
   await newPie(page, 'Ounces');
   await page.getByText('oz, °F').click();
+  await page.getByRole('tab', { name: 'Dish' }).click();
   await page.getByRole('radio', { name: /Another dish/ }).click();
   await expect(page.getByLabel('Depth, in')).toHaveValue('1.38');
   await page.getByLabel('Depth, in').fill('2');

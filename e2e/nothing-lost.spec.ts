@@ -76,6 +76,7 @@ test('taps on a running bake while offline arrive later, once', async ({ page, c
 
 test('what cannot be right is said where it is typed, and the plan stays', async ({ page }) => {
   await newPie(page, 'Bad dish');
+  await page.getByRole('tab', { name: 'Dish' }).click();
   await page.getByRole('radio', { name: /Another dish/ }).click();
   const depth = page.getByLabel('Depth, cm');
   await depth.fill('0');

@@ -17,9 +17,10 @@ test('my recipe says 220 then 175: what it would do here, and its times mended',
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Find better heats' }).click();
   await whenBaked(page);
-  await page.getByText('What else would do').click();
+  await page.getByRole('tab', { name: 'What else would do' }).click();
   await expect(page.getByText(/It comes out right with a first stage of/)).toBeVisible({ timeout: 20_000 });
   await page.getByRole('button', { name: 'take it' }).or(page.getByText('take it')).first().click();
+  await page.getByRole('tab', { name: 'The bake' }).click();
   await expect(page.getByRole('radio', { name: /My recipe says/ })).toHaveAttribute('aria-checked', 'true');
 });
 
@@ -38,6 +39,7 @@ test('the oven picture: a stage is dragged, and the answer follows', async ({ pa
   await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2 - 14, { steps: 6 });
   await page.mouse.up();
   await expect(station(page, 'Oven')).not.toHaveText(before ?? '');
+  await page.getByRole('tab', { name: 'The bake' }).click();
   await expect(page.getByRole('radio', { name: /My recipe says/ })).toHaveAttribute('aria-checked', 'true');
   await expectAccessible(page);
 });

@@ -2,7 +2,7 @@
 // it brings in the npm packages when the lock file changed, compiles the scripts, and hands over.
 import { spawnSync } from 'node:child_process';
 import { createHash } from 'node:crypto';
-import { existsSync, readFileSync, writeFileSync } from 'node:fs';
+import { existsSync, readdirSync, readFileSync, statSync, utimesSync, writeFileSync } from 'node:fs';
 import { dirname, join } from 'node:path';
 import { fileURLToPath, pathToFileURL } from 'node:url';
 
@@ -39,8 +39,26 @@ if (!existsSync(stamp) || readFileSync(stamp, 'utf8') !== lock) {
   writeFileSync(stamp, lock);
 }
 
-if (run(process.execPath, [join(root, 'node_modules/typescript/bin/tsc'), '-b', 'scripts']) !== 0) {
-  fail('the sources do not compile; the lines above say where.');
+/** When the newest of the sources was written, ms. */
+function newestMs(folder) {
+  return readdirSync(folder, { withFileTypes: true }).reduce((newest, entry) => {
+    const path = join(folder, entry.name);
+    return Math.max(newest, entry.isDirectory() ? newestMs(path) : statSync(path).mtimeMs);
+  }, 0);
+}
+
+// Compiling is a second even when nothing changed: it is left out when nothing was written since.
+const compiled = join(root, 'scripts', 'dist', '.compiled');
+const sources = ['core', 'contract', 'server', 'scripts'].map((workspace) => join(root, workspace, 'src'));
+const made = [compiled, join(root, 'core', 'dist', 'index.js'), join(root, 'contract', 'dist', 'index.js')];
+const upToDate = made.every(existsSync) && Math.max(...sources.map(newestMs)) < statSync(compiled).mtimeMs;
+if (!upToDate) {
+  const begun = new Date();
+  if (run(process.execPath, [join(root, 'node_modules/typescript/bin/tsc'), '-b', 'scripts']) !== 0) {
+    fail('the sources do not compile; the lines above say where.');
+  }
+  writeFileSync(compiled, '');
+  utimesSync(compiled, begun, begun);
 }
 process.argv = [process.argv[0], command, ...rest];
 const entry = join(root, 'scripts', 'dist', `${command}.js`);

@@ -23,7 +23,6 @@ test('the places, from the demo', async ({ page }) => {
   ] as const) {
     await page.keyboard.press(key);
     if (name === 'bench-oven') {
-      await page.getByRole('button', { name: 'the oven', exact: true }).click();
       await expect(
         page.getByRole('img', { name: /through the bake/ }).locator('.cartesianlayer'),
       ).toBeVisible();
@@ -36,8 +35,8 @@ test('the places, from the demo', async ({ page }) => {
   for (let i = 0; i < 28; i++) await page.keyboard.press('ArrowRight');
   await take(page, 'heat');
   await page.keyboard.press('3');
-  await page.getByRole('tab', { name: 'Where the juice goes' }).click();
-  await page.getByRole('button', { name: 'the slice' }).click();
+  await page.getByRole('tab', { name: 'Ledger' }).click();
+  await page.getByRole('button', { name: 'the juice' }).click();
   await expect(page.getByRole('img', { name: /Where the water goes/ }).locator('.barlayer')).toBeVisible();
   await take(page, 'juice-ledger');
   await page.getByRole('button', { name: 'Bake it' }).click();

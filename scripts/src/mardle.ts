@@ -1,5 +1,4 @@
 import { readFile } from 'node:fs/promises';
-import { fieldTable, pieSchema } from '@mardle/contract/schema';
 import type { FieldProblem } from '@mardle/core';
 import { planPie } from '@mardle/core';
 import { stop } from './system/say.js';
@@ -48,8 +47,14 @@ async function plan(files: readonly string[]): Promise<void> {
   }
 }
 
+/** What describes the schema is read only when it is asked for: a plan has no need of it. */
+async function describe(what: 'schema' | 'fields'): Promise<void> {
+  const { fieldTable, pieSchema } = await import('@mardle/contract/schema');
+  if (what === 'schema') print(pieSchema(), 2);
+  else process.stdout.write(`${fieldTable()}\n`);
+}
+
 const [command, ...files] = process.argv.slice(2);
 if (command === 'plan' && files.length > 0) await plan(files);
-else if (command === 'schema') print(pieSchema(), 2);
-else if (command === 'fields') process.stdout.write(`${fieldTable()}\n`);
+else if (command === 'schema' || command === 'fields') await describe(command);
 else stop(usage, BAD_INPUT);

@@ -2,6 +2,7 @@ import type { DishSpec, FormSpec, FruitPart, PieSpec, Stage } from '@mardle/core
 import {
   baseSources,
   beneathKinds,
+  builtInAdditions,
   builtInDoughs,
   builtInFruits,
   builtInLarder,
@@ -9,11 +10,15 @@ import {
   builtInThickeners,
   colourNames,
   cutOutShapes,
+  dishCoats,
   dishShapes,
-  formKinds,
-  latticeAngles,
+  doughSources,
   draftPlan,
+  eatenHow,
+  formKinds,
   fruitStates,
+  household,
+  latticeAngles,
   ledgerSides,
   meshSizes,
   ovenKinds,
@@ -47,6 +52,8 @@ function random(seed: number): () => number {
 const next = random(SEED);
 const between = (low: number, high: number): number => low + (high - low) * next();
 const oneOf = <T>(values: readonly T[]): T => values[Math.floor(next() * values.length)] as T;
+/** Left out as often as not. */
+const orLeftOut = <T>(value: () => T): T | undefined => (next() < 0.5 ? undefined : value());
 const maybe = <T>(make: () => T): T | null => (next() < 0.5 ? null : make());
 const several = <T>(most: number, make: () => T): T[] =>
   Array.from({ length: 1 + Math.floor(next() * most) }, make);
@@ -108,14 +115,23 @@ function anyPie(): PieSpec {
         minutes: between(1, 600),
         boilToBrix: between(10, 70),
         liquidG: between(0, 5000),
-        cookedShare: between(0, 0.9),
+        cookedShare: between(0, 1),
       },
       sugar: {
         sugar: oneOf([...builtInSugars.keys()]),
         style: between(0, 0.6),
         massG: maybe(() => between(0, 10000)),
+        second: orLeftOut(() => ({
+          sugar: oneOf([...builtInSugars.keys()]),
+          share: between(0.01, 0.99),
+        })),
       },
+      heapCm: orLeftOut(() => between(0, 15)),
+      additions: orLeftOut(() =>
+        several(6, () => ({ addition: oneOf([...builtInAdditions.keys()]), massG: between(0, 800) })),
+      ),
       set: oneOf(setNames),
+      eaten: orLeftOut(() => oneOf(eatenHow)),
       thickeners: several(4, () => ({ thickener: oneOf(thickenerIds), share: between(0.01, 5) })),
       thickenerMassG: maybe(() => between(0, 2000)),
       lemonJuiceG: between(0, 1000),
@@ -132,6 +148,9 @@ function anyPie(): PieSpec {
       wash: oneOf([...builtInLarder.washes.keys()]),
       coarseSugar: next() < 0.5,
       base: oneOf(baseSources),
+      doughFrom: oneOf(doughSources),
+      boughtDiscCm: orLeftOut(() => between(10, 60)),
+      dishCoat: oneOf(dishCoats),
       batch: Math.floor(between(1, 61)),
     },
     bake: {
@@ -151,6 +170,26 @@ function anyPie(): PieSpec {
   };
 }
 
+/** What a household measure holds, mL, read back from its words. */
+function heldMl({ number, unit }: { readonly number: string; readonly unit: string }): number {
+  const parts: Readonly<Record<string, number>> = {
+    '⅛': 0.125,
+    '¼': 0.25,
+    '⅓': 1 / 3,
+    '½': 0.5,
+    '⅔': 2 / 3,
+    '¾': 0.75,
+  };
+  const count = (text: string): number =>
+    [...text].reduce((sum, sign) => sum + (parts[sign] ?? 0), Number(/^\d+/.exec(text)?.[0] ?? 0));
+  const filled = number.startsWith('scant') ? 0.9 : number.startsWith('heaped') ? 1.12 : 1;
+  return `${number.replace(/^(scant|heaped) /, '')} ${unit}`.split(' + ').reduce((sum, part) => {
+    const [many = '', measure = ''] = part.split(' ');
+    const oneMl = measure.startsWith('cup') ? 240 : measure === 'tbsp' ? 15 : measure === 'tsp' ? 5 : 0.3125;
+    return sum + count(many) * oneMl * filled;
+  }, 0);
+}
+
 /** What is wrong with a planned pie, or null. */
 function fault(spec: PieSpec): string | null {
   const planned = draftPlan(spec);
@@ -166,8 +205,13 @@ function fault(spec: PieSpec): string | null {
   }
   const { inG, outG } = ledgerSides(filling.ledger);
   if (Math.abs(inG - outG) > 0.1) return `the ledger is off by ${inG - outG} g`;
-  for (const { label, massG, bought } of slip.flatMap(({ lines }) => lines)) {
+  for (const { label, massG, bought, volumeMl, least } of slip.flatMap(({ lines }) => lines)) {
     if (!bought && !(massG > 0 && massG < 100_000)) return `${label}: ${massG} g`;
+    const said = volumeMl === undefined ? null : household(volumeMl, least);
+    if (volumeMl === undefined || !said || said.unit.startsWith('pinch')) continue;
+    const off = Math.abs(heldMl(said) / volumeMl - 1);
+    if (off > 0.0501)
+      return `${label}: ${said.number} ${said.unit} is ${Math.round(100 * off)} % off ${volumeMl} mL`;
   }
   return null;
 }

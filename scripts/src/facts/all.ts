@@ -5,7 +5,7 @@ import { heatFacts } from './heat.js';
 import { pastryFacts } from './pastry.js';
 import { publishedFacts } from './published.js';
 import { sugarFacts } from './sugar.js';
-import { wholePieFacts } from './whole-pies.js';
+import { wholePieFacts } from './whole-pies/index.js';
 import { windowFacts } from './windows.js';
 
 /** Every fact of the trade and published value that the product is held against. */

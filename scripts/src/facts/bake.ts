@@ -7,7 +7,7 @@ import {
   simulateBake,
   starterSpec,
 } from '@mardle/core';
-import type { BakeSpec, PieSpec } from '@mardle/core';
+import type { BakeSpec, PieSpec, Stage } from '@mardle/core';
 import type { Fact } from './fact.js';
 import { fact } from './fact.js';
 
@@ -18,6 +18,8 @@ function bakeOf(spec: PieSpec) {
   if (!planned.ok || !planned.plan.bake) throw new Error(`${spec.name} cannot be planned`);
   return planned.plan.bake;
 }
+
+const firstStage: Stage = { tempC: 205, timeMin: 20 };
 
 /** A plain apple pie at one pair of heats, one thing changed. */
 const apples: PieSpec = {
@@ -32,10 +34,7 @@ const apples: PieSpec = {
     ...starterSpec.bake,
     startC: 15,
     altitudeM: 0,
-    stages: [
-      { tempC: 205, timeMin: 20 },
-      { tempC: 180, timeMin: 100 },
-    ],
+    stages: [firstStage, { tempC: 180, timeMin: 100 }],
   },
 };
 
@@ -61,7 +60,7 @@ const cut = (word: 'thin' | 'chunks'): PieSpec =>
 const baseOf = (spec: PieSpec): number =>
   bakeOf({
     ...spec,
-    bake: { ...spec.bake, stages: [apples.bake.stages![0], { tempC: 180, timeMin: 30 }] },
+    bake: { ...spec.bake, stages: [firstStage, { tempC: 180, timeMin: 30 }] },
   }).atEnd.baseBrowning;
 
 const ROOM_C = 21;
@@ -74,7 +73,7 @@ function coolsH(): number {
   };
   const drafted = draftPlan({ ...spec, filling: { ...spec.filling, fruitMassG: null } });
   if (!drafted.ok) throw new Error('the deep pie cannot be planned');
-  const stages = [apples.bake.stages![0], { tempC: 180, timeMin: 40 }];
+  const stages = [firstStage, { tempC: 180, timeMin: 40 }];
   const { run } = simulateBake(drafted.plan.work.body, spec.bake, stages, undefined, noInterventions);
   return (coolDown(run, { roomC: ROOM_C }).sliceMin ?? 720) / 60;
 }

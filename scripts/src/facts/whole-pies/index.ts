@@ -1,0 +1,8 @@
+import type { Fact } from '../fact.js';
+import { ownHeats } from './own-heats.js';
+import { ownSchedule } from './own-schedule.js';
+import { wholePies } from './pies.js';
+
+/** Whole pies as practitioners made them, at their heats and at ours. */
+export const wholePieFacts = (): Fact[] =>
+  wholePies.flatMap((pie) => [...ownHeats(pie), ...ownSchedule(pie)]);
