@@ -11,6 +11,7 @@ import { useSettings } from '../state/settings.js';
 import { FindAnything } from './FindAnything.js';
 import { KeyHelp } from './KeyHelp.js';
 import classes from './Shell.module.css';
+import { HeadSlotPlace } from './HeadSlot.js';
 import { places } from './places.js';
 import { Unreadable } from './Unreadable.js';
 
@@ -19,6 +20,7 @@ export function Shell() {
   const { units, setUnits } = useSettings();
   const { colorScheme, setColorScheme } = useMantineColorScheme();
   const [helping, setHelping] = useState(false);
+  const [slot, setSlot] = useState<HTMLElement | null>(null);
   const navigate = useNavigate();
   const { pathname } = useLocation();
   const create = useCreatePie();
@@ -46,10 +48,11 @@ export function Shell() {
           {places.map(({ to, word, Icon }) => (
             <NavLink key={to} to={to} className={({ isActive }) => (isActive ? classes.here : undefined)}>
               <Icon size={20} aria-hidden />
-              {word}
+              <span>{word}</span>
             </NavLink>
           ))}
         </nav>
+        <div ref={setSlot} className={classes.slot} />
         <ActionIcon variant="subtle" size="lg" aria-label="Find anything" onClick={openSpotlight}>
           <IconSearch size={22} />
         </ActionIcon>
@@ -76,7 +79,9 @@ export function Shell() {
       </header>
       <main id="place" className={classes.place}>
         <ErrorBoundary FallbackComponent={Unreadable} resetKeys={[pathname]}>
-          <Outlet />
+          <HeadSlotPlace value={slot}>
+            <Outlet />
+          </HeadSlotPlace>
         </ErrorBoundary>
       </main>
       <FindAnything />

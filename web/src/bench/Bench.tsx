@@ -2,6 +2,7 @@ import type { PieResponse } from '@mardle/contract';
 import type { OwnFruit, PieSpec, Station } from '@mardle/core';
 import { stations } from '@mardle/core';
 import { useHotkeys, useThrottledValue } from '@mantine/hooks';
+import { IconPin } from '@tabler/icons-react';
 import { useCallback, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { AdviceList } from '../kit/Advice.js';
@@ -13,7 +14,7 @@ import { usePlanOf } from '../state/plan.js';
 import classes from './Bench.module.css';
 import { BenchHead } from './BenchHead.js';
 import type { Picture } from './PiePicture.js';
-import { PiePicture, pictures } from './PiePicture.js';
+import { PiePicture, pictureOf, pictures } from './PiePicture.js';
 import { Slip } from './Slip/Slip.js';
 import { FruitStation } from './stations/FruitStation.js';
 import { JuiceStation } from './stations/JuiceStation.js';
@@ -33,7 +34,7 @@ interface BenchProps {
   readonly kitchenFruits: readonly OwnFruit[];
 }
 
-/** The bench: work line above, the pie and the open station left, the slip right. */
+/** The bench: work line above, the open station left, the picture that shows what it decides and the slip right. */
 export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
   const [search, setSearch] = useSearchParams();
   const wanted = search.get('station');
@@ -42,8 +43,9 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
     (next: Station): void => void setSearch({ station: next }, { replace: true }),
     [setSearch],
   );
-  const [view, setView] = useState<Picture>('filled');
-  const undo = useBench((state) => state.undo);
+  const [pinned, pin] = useState<Picture | null>(null);
+  const view = pinned ?? pictureOf[station];
+  const { undo, redo } = useBench.getState();
   // The dial under the hand follows at once; sums and picture ten times a second, work line and slip a frame later each.
   const settled = useThrottledValue(spec, ANSWERS_EVERY_MS);
   const now = usePlanOf(settled);
@@ -53,7 +55,9 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
   useHotkeys([
     ...stations.map((name, i): [string, () => void] => [String(i + 1), () => open(name)]),
     ['z', undo],
+    ['shift+z', redo],
     ['mod+z', undo],
+    ['mod+shift+z', redo],
   ]);
 
   const advice = useMemo(() => plan?.advice.filter((one) => one.station === station) ?? [], [plan, station]);
@@ -65,8 +69,25 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
         <WorkLine spec={settled} plan={planForLine} open={station} onOpen={open} />
       </div>
       <div className={classes.main}>
-        <div className={`${classes.left} no-print`}>
-          <Plate label="The pie" className={classes.pie}>
+        <Plate label={`Station: ${station}`} className={`${classes.controls} no-print`}>
+          {station === 'shape' && <ShapeStation {...stationProps} />}
+          {station === 'fruit' && <FruitStation {...stationProps} kitchenFruits={kitchenFruits} />}
+          {station === 'juice' && <JuiceStation pieId={pie.id} {...stationProps} />}
+          {station === 'pastry' && <PastryStation {...stationProps} />}
+          {station === 'top' && <TopStation {...stationProps} />}
+          {station === 'oven' && (
+            <OvenStation
+              {...stationProps}
+              baking={now.baking}
+              rough={now.rough}
+              unbakeable={now.unbakeable}
+              cancel={now.cancel}
+            />
+          )}
+          <AdviceList label="Cautions" advice={advice} />
+        </Plate>
+        <div className={classes.right}>
+          <Plate label="The pie" className={`${classes.pie} no-print`}>
             {plan ? (
               <>
                 <div className={classes.views} role="group" aria-label="Picture">
@@ -75,13 +96,17 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
                       key={name}
                       type="button"
                       aria-pressed={view === name}
-                      onClick={() => setView(name)}
+                      title={name === pinned ? 'Pinned; tap again to follow the station' : 'Tap to pin'}
+                      onClick={() => pin(name === pinned ? null : name)}
                     >
+                      {name === pinned && <IconPin size={14} aria-label="pinned" />}
                       {word}
                     </button>
                   ))}
                 </div>
-                <PiePicture plan={plan} view={view} />
+                <div className={classes.picture}>
+                  <PiePicture plan={plan} view={view} />
+                </div>
               </>
             ) : (
               <div role="alert">
@@ -96,25 +121,8 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
               </div>
             )}
           </Plate>
-          <Plate label={`Station: ${station}`} className={classes.controls}>
-            {station === 'shape' && <ShapeStation {...stationProps} />}
-            {station === 'fruit' && <FruitStation {...stationProps} kitchenFruits={kitchenFruits} />}
-            {station === 'juice' && <JuiceStation pieId={pie.id} {...stationProps} />}
-            {station === 'pastry' && <PastryStation {...stationProps} />}
-            {station === 'top' && <TopStation {...stationProps} />}
-            {station === 'oven' && (
-              <OvenStation
-                {...stationProps}
-                baking={now.baking}
-                rough={now.rough}
-                unbakeable={now.unbakeable}
-                cancel={now.cancel}
-              />
-            )}
-            <AdviceList label="Cautions" advice={advice} />
-          </Plate>
+          <Slip pieId={pie.id} plan={planForSlip} baking={now.baking} />
         </div>
-        <Slip pieId={pie.id} plan={planForSlip} baking={now.baking} />
       </div>
       <WhyDrawer figures={plan?.figures ?? {}} />
     </div>

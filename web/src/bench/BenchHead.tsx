@@ -1,13 +1,14 @@
 import type { PieResponse } from '@mardle/contract';
 import type { OwnFruit, PiePlan, PieSpec } from '@mardle/core';
-import { Button, Menu, TextInput } from '@mantine/core';
+import { ActionIcon, Button, Menu, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
-import { IconArrowBackUp, IconDeviceFloppy, IconDotsVertical, IconFlame } from '@tabler/icons-react';
+import { IconArrowBackUp, IconArrowForwardUp, IconDotsVertical } from '@tabler/icons-react';
 import { memo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useStore } from 'zustand';
 import { ProblemError } from '../api/client.js';
 import { useCreatePie, usePieVersions, useSavePie, readPieVersion } from '../api/pies.js';
+import { HeadSlot } from '../app/HeadSlot.js';
 import { Failure } from '../kit/Failure.js';
 import { isChanged, useBench } from '../state/bench.js';
 import classes from './BenchHead.module.css';
@@ -25,12 +26,13 @@ interface BenchHeadProps {
 
 /** Name, version, and what can be done with the pie as a whole. */
 export const BenchHead = memo(function BenchHead({ pie, name, plan, kitchenFruits }: BenchHeadProps) {
-  const { change, undo, discard, markSaved } = useBench.getState();
+  const { change, undo, redo, discard, markSaved } = useBench.getState();
   /** The spec as it lies on the bench when somebody acts on it, with the kitchen’s own fruits that it needs elsewhere. */
   const onBench = (): PieSpec => withKitchenFruits(useBench.getState().spec ?? pie.spec, kitchenFruits);
   const basedOn = useBench((state) => state.basedOn);
   const restored = useBench((state) => state.restored);
   const canUndo = useStore(useBench.temporal, ({ pastStates }) => pastStates.length > 0);
+  const canRedo = useStore(useBench.temporal, ({ futureStates }) => futureStates.length > 0);
   const changed = useBench(isChanged);
   const save = useSavePie();
   const copy = useCreatePie();
@@ -58,75 +60,87 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, kitchenFruit
 
   return (
     <div className="no-print">
-      <div className={classes.head}>
-        <h1 className={classes.hidden}>{name}</h1>
-        <TextInput
-          aria-label="Name of the pie"
-          className={classes.name}
-          classNames={{ input: classes.nameInput }}
-          value={name}
-          maxLength={120}
-          error={name.trim() === '' ? 'Give the pie a name' : undefined}
-          onChange={(event) => {
-            const typed = event.currentTarget.value;
-            change((old) => ({ ...old, name: typed }));
-          }}
-        />
-        <span className={classes.state} role="status">
-          {changed ? `not saved, builds on version ${basedOn}` : `version ${basedOn}, saved`}
-          {restored && changed && ' · changes kept from before'}
-        </span>
-        <Button
-          variant="default"
-          leftSection={<IconArrowBackUp size={18} />}
-          disabled={!canUndo}
-          onClick={undo}
-        >
-          Undo
-        </Button>
-        <Button
-          variant="default"
-          leftSection={<IconDeviceFloppy size={18} />}
-          loading={save.isPending}
-          disabled={!changed || name.trim() === ''}
-          onClick={() => void saveNow()}
-        >
-          Save
-        </Button>
-        <Button
-          leftSection={<IconFlame size={18} />}
-          disabled={!plan?.bake}
-          onClick={() => setStarting(true)}
-        >
-          Bake it
-        </Button>
-        <Menu position="bottom-end">
-          <Menu.Target>
-            <Button variant="default" px={10} aria-label="More">
-              <IconDotsVertical size={18} />
-            </Button>
-          </Menu.Target>
-          <Menu.Dropdown>
-            <Menu.Item onClick={() => void saveCopy()}>Save as a copy</Menu.Item>
-            <Menu.Item onClick={() => downloadSpec(onBench())}>Save as a file</Menu.Item>
-            <Menu.Item disabled={!changed} onClick={discard}>
-              Throw away the changes
-            </Menu.Item>
-            {versions && versions.length > 1 && <Menu.Label>Lay back on the bench</Menu.Label>}
-            {versions?.slice(0, 8).map(({ version, savedAt }) => (
-              <Menu.Item
-                key={version}
-                onClick={() =>
-                  void readPieVersion(pie.id, version).then(({ spec: old }) => change(() => old))
-                }
-              >
-                Version {version},{' '}
-                {new Date(savedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}
+      <HeadSlot>
+        <div className={classes.head}>
+          <h1 className={classes.hidden}>{name}</h1>
+          <TextInput
+            aria-label="Name of the pie"
+            className={classes.name}
+            classNames={{ input: classes.nameInput }}
+            value={name}
+            maxLength={120}
+            error={name.trim() === '' ? 'Give the pie a name' : undefined}
+            onChange={(event) => {
+              const typed = event.currentTarget.value;
+              change((old) => ({ ...old, name: typed }));
+            }}
+          />
+          <span className={classes.state} role="status">
+            {changed ? 'not saved' : `version ${basedOn}, saved`}
+            {changed && (
+              <small>{restored ? 'changes kept from before' : `builds on version ${basedOn}`}</small>
+            )}
+          </span>
+          <ActionIcon
+            variant="default"
+            size={36}
+            aria-label="Undo"
+            title="Undo (z)"
+            disabled={!canUndo}
+            onClick={undo}
+          >
+            <IconArrowBackUp size={20} />
+          </ActionIcon>
+          <ActionIcon
+            variant="default"
+            size={36}
+            aria-label="Redo"
+            title="Redo (Shift z)"
+            disabled={!canRedo}
+            onClick={redo}
+          >
+            <IconArrowForwardUp size={20} />
+          </ActionIcon>
+          <Button
+            variant="default"
+            px={12}
+            loading={save.isPending}
+            disabled={!changed || name.trim() === ''}
+            onClick={() => void saveNow()}
+          >
+            Save
+          </Button>
+          <Button px={12} disabled={!plan?.bake} onClick={() => setStarting(true)}>
+            Bake it
+          </Button>
+          <Menu position="bottom-end">
+            <Menu.Target>
+              <Button variant="default" px={10} aria-label="More">
+                <IconDotsVertical size={18} />
+              </Button>
+            </Menu.Target>
+            <Menu.Dropdown>
+              <Menu.Item onClick={() => void saveCopy()}>Save as a copy</Menu.Item>
+              <Menu.Item onClick={() => downloadSpec(onBench())}>Save as a file</Menu.Item>
+              <Menu.Item disabled={!changed} onClick={discard}>
+                Throw away the changes
               </Menu.Item>
-            ))}
-          </Menu.Dropdown>
-        </Menu>
-      </div>
+              {versions && versions.length > 1 && <Menu.Label>Lay back on the bench</Menu.Label>}
+              {versions?.slice(0, 8).map(({ version, savedAt }) => (
+                <Menu.Item
+                  key={version}
+                  onClick={() =>
+                    void readPieVersion(pie.id, version).then(({ spec: old }) => change(() => old))
+                  }
+                >
+                  Version {version},{' '}
+                  {new Date(savedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}
+                </Menu.Item>
+              ))}
+            </Menu.Dropdown>
+          </Menu>
+        </div>
+      </HeadSlot>
       {(elsewhere || clash) && (
         <SavedElsewhere
           pie={pie}

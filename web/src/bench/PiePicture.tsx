@@ -1,40 +1,63 @@
-import type { PiePlan } from '@mardle/core';
+import type { PiePlan, Station } from '@mardle/core';
 import { memo } from 'react';
 import { CrossSection } from './CrossSection/CrossSection.js';
 import { HeatView } from './CrossSection/HeatView.js';
-import type { PieView } from './CrossSection/section.js';
+import { viewOf } from './forms/index.js';
+import { SheetsPicture } from './SheetsPicture/SheetsPicture.js';
 import { SliceOnPlate } from './SliceOnPlate/SliceOnPlate.js';
+import { LedgerPicture } from './stations/juice/LedgerPicture.js';
 import { BakeCurves } from './stations/oven/BakeCurves.js';
 
-export type Picture = PieView | 'slice' | 'heat' | 'oven';
-
-export const pictures: readonly (readonly [Picture, string])[] = [
+export const pictures = [
   ['filled', 'as filled'],
   ['baked', 'as baked'],
+  ['juice', 'the juice'],
   ['slice', 'the slice'],
-  ['heat', 'the heat'],
+  ['dough', 'the dough'],
+  ['above', 'from above'],
   ['oven', 'the oven'],
-];
+  ['heat', 'the heat'],
+] as const;
+export type Picture = (typeof pictures)[number][0];
+
+/** The picture that shows what a station decides. */
+export const pictureOf: Readonly<Record<Station, Picture>> = {
+  shape: 'filled',
+  fruit: 'filled',
+  juice: 'juice',
+  pastry: 'dough',
+  top: 'above',
+  oven: 'oven',
+};
 
 interface PiePictureProps {
   readonly plan: PiePlan;
   readonly view: Picture;
 }
 
-/** The pie always in sight: to scale, as a slice, as heat, or through its time in the oven. */
+/** The pie always in sight: to scale, as a slice, as heat, from above, or through its time in the oven. */
 export const PiePicture = memo(function PiePicture({ plan, view }: PiePictureProps) {
   switch (view) {
     case 'slice':
       return <SliceOnPlate plan={plan} />;
     case 'heat':
       return <HeatView plan={plan} />;
+    case 'juice':
+      return <LedgerPicture plan={plan} />;
+    case 'dough':
+      return <SheetsPicture plan={plan} />;
+    case 'above': {
+      const { FromAbove } = viewOf(plan.spec.form.kind);
+      return <FromAbove plan={plan} />;
+    }
     case 'oven':
       return plan.bake ? (
         <BakeCurves bake={plan.bake} />
       ) : (
         <p role="status">The oven is drawn as soon as the bake is worked out.</p>
       );
-    default:
+    case 'filled':
+    case 'baked':
       return <CrossSection plan={plan} view={view} />;
   }
 });

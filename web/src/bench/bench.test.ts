@@ -1,7 +1,8 @@
 import { draftPlan, starterSpec } from '@mardle/core';
-import { useBench } from '../state/bench.js';
+import { isChanged, useBench } from '../state/bench.js';
 import { crustColour } from './CrossSection/colours.js';
 import { fillingPath, halfWidthAt, pieces, pieceSizeCm } from './CrossSection/geometry.js';
+import { forPaper } from './print/pdf.js';
 import { readTime, timeOfDay } from './Slip/timeOfDay.js';
 import { stationResults } from './WorkLine/results.js';
 
@@ -96,5 +97,67 @@ describe('the work line', () => {
     expect(results.fruit).toMatch(/damson, tender$/);
     expect(results.juice).toMatch(/g sugar, \d+g corn starch ±\d+$/);
     expect(results.oven).toBe('working out the bake …');
+  });
+});
+
+describe('one gesture, one undo', () => {
+  const pie = { id: 'g', version: 1, savedAt: '2026-01-01T00:00:00Z', spec: starterSpec };
+  const { load, change, undo, redo } = useBench.getState();
+  const name = (): string | undefined => useBench.getState().spec?.name;
+
+  beforeEach(() => {
+    localStorage.clear();
+    sessionStorage.clear();
+    load(pie);
+  });
+
+  it('a sweep under the hand is one step', () => {
+    window.dispatchEvent(new Event('pointerdown'));
+    for (const to of ['a', 'b', 'c']) change((spec) => ({ ...spec, name: to }));
+    window.dispatchEvent(new Event('pointerup'));
+    change((spec) => ({ ...spec, name: 'd' }));
+    undo();
+    expect(name()).toBe('c');
+    undo();
+    expect(name()).toBe(starterSpec.name);
+    redo();
+    redo();
+    expect(name()).toBe('d');
+  });
+
+  it('undo and redo are there after a reload', () => {
+    change((spec) => ({ ...spec, name: 'one' }));
+    change((spec) => ({ ...spec, name: 'two' }));
+    undo();
+    window.dispatchEvent(new Event('pagehide'));
+    load(pie);
+    expect(name()).toBe('one');
+    redo();
+    expect(name()).toBe('two');
+    undo();
+    undo();
+    expect(name()).toBe(starterSpec.name);
+  });
+
+  it('turned back to what was saved counts as saved', () => {
+    change((spec) => ({ ...spec, name: 'one' }));
+    expect(isChanged(useBench.getState())).toBe(true);
+    change((spec) => ({ ...spec, name: starterSpec.name }));
+    expect(isChanged(useBench.getState())).toBe(false);
+  });
+});
+
+describe('signs on paper', () => {
+  it.each([
+    ['1⅞ tsp', '1 7/8 tsp'],
+    ['⅓ cup + 1 tbsp', '1/3 cup + 1 tbsp'],
+    ['½ cup', '½ cup'],
+    ['180 °C ± 5', '180 °C ± 5'],
+    ['56–72 g', '56-72 g'],
+    ['“open” baker’s', '"open" baker\'s'],
+    ['Žofka', 'Zofka'],
+    ['パイ', '¤¤'],
+  ])('%s is printed as %s', (text, printed) => {
+    expect(forPaper(text)).toBe(printed);
   });
 });

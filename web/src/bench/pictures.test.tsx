@@ -3,6 +3,7 @@ import userEvent from '@testing-library/user-event';
 import type { FormKind } from '@mardle/core';
 import { changeForm, formKinds, makeLattice, starterSpec, topOutline } from '@mardle/core';
 import { layOnBench, planOf, renderInKitchen } from '../test/kitchen.js';
+import { PiePicture } from './PiePicture.js';
 import { colourWord } from './CrossSection/colours.js';
 import { CrossSection } from './CrossSection/CrossSection.js';
 import { withKitchenFruits } from './kitchenFruits.js';
@@ -62,6 +63,47 @@ describe('the cross-section', () => {
     fireEvent.keyDown(line, { key: 'ArrowDown', shiftKey: true });
     // Quick fingers count every press, though the drawing has not followed yet.
     expect(spec().filling.fruitMassG).toBeCloseTo(plan.filling.batch.massG + 20, -1);
+  });
+});
+
+describe('the pie from above', () => {
+  it.each<[FormKind, RegExp]>([
+    ['double_crust', /a lid with \d+ slits/],
+    ['lattice', /\d+ by \d+ strips, woven over and under/],
+    ['cut_out', /\d+ discs in rings from the rim inward/],
+    ['crumb_top', /crumb over the whole top/],
+    ['free_form', /a border folded in \d+ pleats/],
+    ['open_shell', /open, the fruit bare/],
+    ['crisp', /crumb over the whole top/],
+    ['cobbler', /heaps of scone dough/],
+    ['buckle', /batter with fruit showing/],
+    ['pandowdy', /a lid with/],
+    ['upside_down', /pricked all over/],
+    ['hand_pie', /\d+ folded pies on the sheet/],
+  ])('%s is drawn as its own', (kind, words) => {
+    const { container } = renderInKitchen(
+      <PiePicture plan={planOf(changeForm(starterSpec, kind).spec)} view="above" />,
+    );
+    expect(screen.getByRole('img', { name: words })).toBeInTheDocument();
+    expect(container.innerHTML).not.toMatch(/NaN|undefined/);
+  });
+});
+
+describe('the dough to roll', () => {
+  it.each<[FormKind, RegExp]>([
+    ['double_crust', /base 30.cm, \d+.g; lid 27.5.cm, \d+.g/],
+    ['lattice', /base .*; strips out of .* x .*/],
+    ['free_form', /base 34.cm/],
+    ['hand_pie', /8 discs 14.cm/],
+    ['upside_down', /lid /],
+  ])('%s: %s', (kind, words) => {
+    renderInKitchen(<PiePicture plan={planOf(changeForm(starterSpec, kind).spec)} view="dough" />);
+    expect(screen.getByRole('img', { name: words })).toBeInTheDocument();
+  });
+
+  it('says so when there is none', () => {
+    renderInKitchen(<PiePicture plan={planOf(changeForm(starterSpec, 'crisp').spec)} view="dough" />);
+    expect(screen.getByText(/No dough is rolled/)).toBeInTheDocument();
   });
 });
 

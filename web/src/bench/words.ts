@@ -110,6 +110,27 @@ export const cookedStops: readonly DialStop[] = [
   { value: 0.5, word: 'half' },
 ];
 
+export const wholeStops: readonly DialStop[] = [
+  { value: 0.25, word: 'a quarter' },
+  { value: 0.5, word: 'half' },
+  { value: 0.75, word: 'most' },
+  { value: 1, word: 'all' },
+];
+
+export const shareStops: readonly DialStop[] = [
+  { value: 0.1, word: 'a little' },
+  { value: 0.25, word: 'a quarter' },
+  { value: 0.5, word: 'half' },
+  { value: 0.75, word: 'most' },
+];
+
+export const heapStops: readonly DialStop[] = [
+  { value: 0, word: 'level' },
+  { value: 2, word: 'rounded' },
+  { value: 4, word: 'heaped' },
+  { value: 7, word: 'high' },
+];
+
 export const stripStops: readonly DialStop[] = [
   { value: 3, word: 'three' },
   { value: 5, word: 'five' },

@@ -9,9 +9,21 @@ export interface Leaf {
   readonly content: () => ReactNode;
 }
 
+interface TabsProps {
+  readonly label: string;
+  readonly leaves: readonly Leaf[];
+  /** Which leaf was asked for, where a leaf itself opens another; else the tabs remember it. */
+  readonly asked?: string | null;
+  readonly onAsk?: (id: string | null) => void;
+}
+
 /** Leaves of one station: only the open one is drawn. */
-export function Tabs({ label, leaves }: { readonly label: string; readonly leaves: readonly Leaf[] }) {
-  const [open, setOpen] = useState<string | null>(leaves[0]?.id ?? null);
+export function Tabs({ label, leaves, asked: told, onAsk }: TabsProps) {
+  const [remembered, remember] = useState<string | null>(null);
+  const asked = told === undefined ? remembered : told;
+  const setOpen = onAsk ?? remember;
+  // A leaf may go while it is open: then the first is.
+  const open = leaves.some(({ id }) => id === asked) ? asked : (leaves[0]?.id ?? null);
   return (
     <MantineTabs
       unstyled

@@ -118,7 +118,7 @@ export function BakeCard({ bake, events, now, first }: BakeCardProps) {
           {state.outAt === null
             ? `out at ${timeText(state.outDueAt)} · `
             : `out at ${timeText(state.outAt)} · `}
-          first slice at {timeText(state.sliceAt)}
+          {state.then.toLowerCase()} at {timeText(state.sliceAt)}
         </span>
       </div>
     </Plate>

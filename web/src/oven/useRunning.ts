@@ -1,6 +1,6 @@
 import type { BakeResponse } from '@mardle/contract';
 import type { BakeEvent, BakeTimes, RunningBake } from '@mardle/core';
-import { draftPlan, runningBake } from '@mardle/core';
+import { draftPlan, runningBake, withBake } from '@mardle/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useEffect, useState } from 'react';
 import { bakesKey, sendBakeEvents, useBakes } from '../api/bakes.js';
@@ -23,12 +23,14 @@ export function useBakeTimes(bake: BakeResponse): BakeTimes {
       if (!drafted.ok) return null;
       const baked = await bakeThrough(drafted.plan.work, drafted.plan.spec.bake);
       if (!baked) return null;
+      const { figures, eaten } = withBake(drafted.plan, baked);
       return {
         stages,
         turnMin: baked.turnMin,
         foilMin: baked.foilMin,
         bubblingMin: baked.events.centreBubblingMin,
-        coolMin: baked.cooling.sliceMin ?? COOL_GUESS_MIN,
+        coolMin: figures['cool.ready']?.value ?? baked.cooling.sliceMin ?? COOL_GUESS_MIN,
+        then: eaten.then,
       };
     },
   });

@@ -1,13 +1,15 @@
 import type { PieResponse } from '@mardle/contract';
 import type { PieSpec } from '@mardle/core';
-import { draftPlan, readSpec, showText, starterSpec } from '@mardle/core';
+import { colourTargets, draftPlan, readSpec, showText, starterSpec } from '@mardle/core';
 import { Alert, Button, FileButton, Group } from '@mantine/core';
 import { IconCopy, IconPlus, IconTrash, IconUpload } from '@tabler/icons-react';
+import type { CSSProperties } from 'react';
 import { useMemo, useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { useCreatePie, usePies, useRemovePie } from '../api/pies.js';
+import { crustColour } from '../bench/CrossSection/colours.js';
+import { viewOf } from '../bench/forms/index.js';
 import { Failure } from '../kit/Failure.js';
-import { fleshColour, juiceColour } from '../kit/fruitColours.js';
 import { useSettings } from '../state/settings.js';
 import classes from './PiesPlace.module.css';
 
@@ -109,41 +111,22 @@ interface PieCardProps {
   readonly onRemove: () => void;
 }
 
+/** The colour that its pastry is baked to, for its picture. */
+const asBaked = ({ bake }: PieSpec): CSSProperties =>
+  ({ '--pastry': crustColour(colourTargets[bake.colour].index) }) as CSSProperties;
+
 function PieCard({ pie, onCopy, onRemove }: PieCardProps) {
   const units = useSettings((state) => state.units);
   const { spec } = pie;
   const drafted = useMemo(() => draftPlan(spec), [spec]);
   const say = (massG: number): string => showText(massG, 'g', units);
-  const fruit = spec.filling.fruits[0]?.fruit ?? '';
+  const { FromAbove } = viewOf(spec.form.kind);
   return (
     <li className={classes.pie}>
       <Link to={`/pies/${pie.id}`} className={classes.link}>
-        <svg viewBox="-50 -34 100 46" className={classes.picture} aria-hidden>
-          <path d="M-44-6H44L36 10H-36Z" fill={juiceColour(fruit)} />
-          {[-28, -14, 0, 14, 28].map((x, i) => (
-            <circle
-              key={x}
-              cx={x}
-              cy={i % 2 ? 1 : -1}
-              r={6.5}
-              fill={fleshColour(fruit)}
-              stroke="rgb(0 0 0 / 25%)"
-            />
-          ))}
-          <path
-            d="M-46-6C-30-24 30-24 46-6Z"
-            fill="var(--crust)"
-            stroke="var(--crust-dark)"
-            strokeWidth={1.5}
-          />
-          <path
-            d="M-46-6H-44L-36 10H36L44-6H46"
-            fill="none"
-            stroke="var(--rim)"
-            strokeWidth={3}
-            strokeLinejoin="round"
-          />
-        </svg>
+        <div className={classes.picture} aria-hidden style={asBaked(spec)}>
+          {drafted.ok && <FromAbove plan={drafted.plan} />}
+        </div>
         <h2>{spec.name}</h2>
         {drafted.ok && (
           <p>

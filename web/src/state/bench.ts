@@ -2,6 +2,8 @@ import type { PieResponse } from '@mardle/contract';
 import type { PieSpec } from '@mardle/core';
 import { temporal } from 'zundo';
 import { create } from 'zustand';
+import { oncePerGesture } from './gesture.js';
+import { keepSteps, keptSteps } from './steps.js';
 import { forgetDraft, keepDraft, keptDraft } from './drafts.js';
 
 interface BenchState {
@@ -15,6 +17,7 @@ interface BenchState {
   load(pie: PieResponse): void;
   change(recipe: (spec: PieSpec) => PieSpec): void;
   undo(): void;
+  redo(): void;
   /** Takes the pie off the bench; what was changed stays kept for the next visit. */
   clear(): void;
   /** The spec on the bench is now this version; what was changed while saving stays. */
@@ -34,7 +37,7 @@ export const useBench = create<BenchState>()(
       const keep = (): void => {
         const { pieId, basedOn, spec, saved } = get();
         if (!pieId || !spec) return;
-        if (spec === saved) forgetDraft(pieId);
+        if (isSame(spec, saved)) forgetDraft(pieId);
         else keepDraft(pieId, { basedOn, spec });
       };
       return {
@@ -52,7 +55,11 @@ export const useBench = create<BenchState>()(
             spec: draft?.spec ?? pie.spec,
             restored: draft !== null,
           });
-          forgetSteps();
+          const { past, future } = keptSteps(pie.id);
+          useBench.temporal.setState({
+            pastStates: past.map((spec) => ({ spec })),
+            futureStates: future.map((spec) => ({ spec })),
+          });
         },
         change: (recipe) => {
           const { spec } = get();
@@ -62,6 +69,10 @@ export const useBench = create<BenchState>()(
         },
         undo: () => {
           useBench.temporal.getState().undo();
+          keep();
+        },
+        redo: () => {
+          useBench.temporal.getState().redo();
           keep();
         },
         clear: () => {
@@ -91,14 +102,30 @@ export const useBench = create<BenchState>()(
     {
       partialize: ({ spec }) => ({ spec }),
       equality: (before, now) => before.spec === now.spec,
+      handleSet: oncePerGesture,
       limit: REMEMBERED,
     },
   ),
 );
+
+/** A reload finds the steps again. */
+if (typeof window !== 'undefined') {
+  window.addEventListener('pagehide', () => {
+    const { pieId } = useBench.getState();
+    const { pastStates, futureStates } = useBench.temporal.getState();
+    const specs = (states: typeof pastStates): PieSpec[] => states.flatMap(({ spec }) => spec ?? []);
+    if (pieId) keepSteps(pieId, { past: specs(pastStates), future: specs(futureStates) });
+  });
+}
 
 /** What was done to another pie, or was given up, is not undone. */
 function forgetSteps(): void {
   useBench.temporal.getState().clear();
 }
 
-export const isChanged = ({ spec, saved }: Pick<BenchState, 'spec' | 'saved'>): boolean => spec !== saved;
+/** Turned back to what was saved counts as saved, however it was turned back. */
+const isSame = (a: PieSpec | null, b: PieSpec | null): boolean =>
+  a === b || JSON.stringify(a) === JSON.stringify(b);
+
+export const isChanged = ({ spec, saved }: Pick<BenchState, 'spec' | 'saved'>): boolean =>
+  !isSame(spec, saved);

@@ -2,23 +2,28 @@ import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
 interface Ticks {
-  /** Lines of slips that were weighed, as `pie id/line id`. */
-  readonly ticked: readonly string[];
-  toggle(key: string): void;
+  /** Amounts that were weighed, as they were shown, by `pie id/line id`. */
+  readonly weighed: Readonly<Record<string, string>>;
+  toggle(key: string, amount: string): void;
   clear(pieId: string): void;
 }
 
+/** A tick belongs to an amount: a line whose amount has changed since is not weighed. */
 export const useTicks = create<Ticks>()(
   persist(
     (set) => ({
-      ticked: [],
-      toggle: (key) =>
-        set(({ ticked }) => ({
-          ticked: ticked.includes(key) ? ticked.filter((other) => other !== key) : [...ticked, key],
+      weighed: {},
+      toggle: (key, amount) =>
+        set(({ weighed: { [key]: before, ...others } }) => ({
+          weighed: before === amount ? others : { ...others, [key]: amount },
         })),
       clear: (pieId) =>
-        set(({ ticked }) => ({ ticked: ticked.filter((key) => !key.startsWith(`${pieId}/`)) })),
+        set(({ weighed }) => ({
+          weighed: Object.fromEntries(
+            Object.entries(weighed).filter(([key]) => !key.startsWith(`${pieId}/`)),
+          ),
+        })),
     }),
-    { name: 'mardle.ticks' },
+    { name: 'mardle.weighed' },
   ),
 );

@@ -1,3 +1,5 @@
+import fetchMock from 'fetch-mock';
+
 /** What a stood-in server was asked for. */
 export interface Asked {
   readonly method: string;
@@ -13,38 +15,27 @@ interface Answer {
 
 /**
  * Stands in for the server in tests of screens alone; the stories in e2e use the real one. Answers by `METHOD /path`; what is
- * not named is not found. Returns the list of what was asked.
+ * not named can't be reached. Returns the list of what was asked.
  */
 export function standInServer(
   answers: Readonly<Record<string, Answer | ((asked: Asked) => Answer)>>,
 ): Asked[] {
   const log: Asked[] = [];
-  Object.assign(globalThis, {
-    fetch: (url: string, init: RequestInit = {}): Promise<unknown> => {
-      const asked: Asked = {
-        method: init.method ?? 'GET',
-        path: url,
-        body: typeof init.body === 'string' ? (JSON.parse(init.body) as unknown) : undefined,
-        ifMatch: (init.headers as { get(name: string): string | null } | undefined)?.get('If-Match') ?? null,
-      };
-      log.push(asked);
-      const found = answers[`${asked.method} ${url}`];
-      if (!found) return Promise.reject(new TypeError('no such address'));
-      const { status = 200, body } = typeof found === 'function' ? found(asked) : found;
-      return Promise.resolve({ ok: status < 400, status, json: () => Promise.resolve(body) });
-    },
-    Headers: class {
-      private readonly values = new Map<string, string>();
-      constructor(from: Record<string, string> = {}) {
-        for (const [name, value] of Object.entries(from)) this.set(name, value);
-      }
-      set(name: string, value: string): void {
-        this.values.set(name.toLowerCase(), value);
-      }
-      get(name: string): string | null {
-        return this.values.get(name.toLowerCase()) ?? null;
-      }
-    },
+  fetchMock.hardReset();
+  Object.assign(fetchMock.config, { allowRelativeUrls: true, fallbackToNetwork: false });
+  fetchMock.mockGlobal().route('*', ({ url, options }) => {
+    const { pathname, search } = new URL(url, location.href);
+    const asked: Asked = {
+      method: (options.method ?? 'get').toUpperCase(),
+      path: pathname + search,
+      body: typeof options.body === 'string' ? (JSON.parse(options.body) as unknown) : undefined,
+      ifMatch: new Headers(options.headers as Record<string, string>).get('If-Match'),
+    };
+    log.push(asked);
+    const found = answers[`${asked.method} ${asked.path}`];
+    if (!found) return { throws: new TypeError('no such address') };
+    const { status = 200, body } = typeof found === 'function' ? found(asked) : found;
+    return body === undefined ? status : { status, body: body as object };
   });
   return log;
 }

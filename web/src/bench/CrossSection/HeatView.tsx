@@ -9,6 +9,8 @@ import { heatColour, heatStops } from './heatColours.js';
 import { capAt, halfWidthAt } from './geometry.js';
 
 const PLAY_MS = 90;
+/** Cells of the simulation are coarser than heat is: neighbours run into each other over this, cm. */
+const BLUR_CM = 0.3;
 
 /** The cut pie as a picture of heat, scrubbed through the bake. */
 export function HeatView({ plan }: { readonly plan: PiePlan }) {
@@ -48,6 +50,11 @@ function Scrubbed({ plan, heat }: { readonly plan: PiePlan; readonly heat: HeatP
   const highest = Math.max(...heat.cells.map(({ highCm }) => highCm));
   const mound = Math.max(0, plan.build.bakedMoundCm);
   const half = dish.topCm / 2 + 1.2;
+  // Where the outermost column ends: the lid's edge on the rim.
+  const rimCm = Math.max(
+    dish.depthCm,
+    ...heat.cells.filter(({ outer }) => outer > 0.98).map(({ highCm }) => highCm),
+  );
   const fillings = temps.filter((_, i) => heat.cells[i]?.kind === 'filling');
   const coldest = Math.min(...fillings);
   const hottest = Math.max(...fillings);
@@ -61,22 +68,36 @@ function Scrubbed({ plan, heat }: { readonly plan: PiePlan; readonly heat: HeatP
         aria-label={words}
         className={classes.picture}
       >
-        {[-1, 1].flatMap((side) =>
-          heat.cells.map(({ inner, outer, lowCm, highCm }, i) => {
-            const x = (share: number, height: number): number =>
-              side * share * halfWidthAt(dish, Math.min(height, dish.depthCm));
-            const fill = heatColour(temps[i] ?? 0);
-            return (
-              <polygon
-                key={`${side}/${i}`}
-                points={`${x(inner, lowCm)},${-lowCm} ${x(outer, lowCm)},${-lowCm} ${x(outer, highCm)},${-highCm} ${x(inner, highCm)},${-highCm}`}
-                fill={fill}
-                stroke={fill}
-                strokeWidth={0.04}
-              />
-            );
-          }),
-        )}
+        <defs>
+          <clipPath id="heat-pie">
+            <path
+              d={`M${-dish.topCm / 2} ${-dish.depthCm}L${-dish.baseCm / 2} 0H${dish.baseCm / 2}L${dish.topCm / 2} ${-dish.depthCm}V${-rimCm}Q0 ${-rimCm - 2 * Math.max(0, highest - rimCm)} ${-dish.topCm / 2} ${-rimCm}Z`}
+            />
+          </clipPath>
+          <filter id="heat-blur" x="-20%" y="-20%" width="140%" height="140%">
+            <feGaussianBlur stdDeviation={BLUR_CM} />
+          </filter>
+        </defs>
+        <g clipPath="url(#heat-pie)">
+          <g filter="url(#heat-blur)">
+            {[-1, 1].flatMap((side) =>
+              heat.cells.map(({ inner, outer, lowCm, highCm }, i) => {
+                const x = (share: number, height: number): number =>
+                  side * share * halfWidthAt(dish, Math.min(height, dish.depthCm));
+                const fill = heatColour(temps[i] ?? 0);
+                return (
+                  <polygon
+                    key={`${side}/${i}`}
+                    points={`${x(inner, lowCm)},${-lowCm} ${x(outer, lowCm)},${-lowCm} ${x(outer, highCm)},${-highCm} ${x(inner, highCm)},${-highCm}`}
+                    fill={fill}
+                    stroke={fill}
+                    strokeWidth={0.5}
+                  />
+                );
+              }),
+            )}
+          </g>
+        </g>
         <path
           d={`M${-dish.topCm / 2} ${-dish.depthCm}L${-dish.baseCm / 2} 0H${dish.baseCm / 2}L${dish.topCm / 2} ${-dish.depthCm}`}
           className={classes.dish}

@@ -1,20 +1,19 @@
+import { scaleLinear } from 'd3-scale';
+
 /** Colours of heat from frozen over room and boiling to browning; each is told apart by lightness alone as well. */
-export const heatStops: readonly (readonly [tempC: number, rgb: readonly [number, number, number]])[] = [
-  [-20, [236, 244, 250]],
-  [0, [206, 226, 238]],
-  [20, [240, 232, 208]],
-  [60, [245, 198, 120]],
-  [80, [228, 140, 70]],
-  [100, [184, 66, 48]],
-  [140, [120, 30, 54]],
-  [200, [62, 14, 44]],
+export const heatStops: readonly (readonly [tempC: number, colour: string])[] = [
+  [-20, '#ecf4fa'],
+  [0, '#cee2ee'],
+  [20, '#f0e8d0'],
+  [60, '#f5c678'],
+  [80, '#e48c46'],
+  [100, '#b84230'],
+  [140, '#781e36'],
+  [200, '#3e0e2c'],
 ];
 
-export function heatColour(tempC: number): string {
-  const found = heatStops.findIndex(([stop]) => stop >= tempC);
-  const upper = found === -1 ? heatStops.length - 1 : Math.max(1, found);
-  const [t0, c0] = heatStops[upper - 1]!;
-  const [t1, c1] = heatStops[upper]!;
-  const share = Math.min(1, Math.max(0, (tempC - t0) / (t1 - t0)));
-  return `rgb(${c0.map((channel, k) => Math.round(channel + ((c1[k] ?? 0) - channel) * share)).join(' ')})`;
-}
+/** The colour of a temperature in C; beyond the stops that of the nearest. */
+export const heatColour: (tempC: number) => string = scaleLinear<string>()
+  .domain(heatStops.map(([tempC]) => tempC))
+  .range(heatStops.map(([, colour]) => colour))
+  .clamp(true);

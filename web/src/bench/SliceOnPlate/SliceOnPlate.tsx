@@ -16,7 +16,7 @@ const PLATE_CM = 11;
 export function SliceOnPlate({ plan }: { readonly plan: PiePlan }) {
   const units = useSettings((state) => state.units);
   const shape = sliceShape(plan);
-  const { lengthCm, fillingCm, gapCm, crustCm, baseCm, rimCm, slump, puddleCm } = shape;
+  const { lengthCm, fillingCm, gapCm, crustCm, baseCm, rimCm, leansCm, slump, puddleCm } = shape;
   const { SliceTop, inBatter } = viewOf(plan.spec.form.kind);
   const [first] = plan.filling.batch.fruits;
   const fruit = first?.fruit.id ?? '';
@@ -24,7 +24,9 @@ export function SliceOnPlate({ plan }: { readonly plan: PiePlan }) {
   const right = lengthCm / 2;
   const lean = slump * fillingCm * 1.5;
   const highCm = baseCm + fillingCm;
-  const face = `M${left} ${-baseCm}L${right + lean} ${-baseCm}Q${right + lean * 0.35} ${-baseCm - fillingCm * 0.5} ${right - lean * 0.25} ${-highCm + slump * fillingCm * 0.45}L${left} ${-highCm}Z`;
+  // The wall leans in toward the base, as the dish's does, and pastry lines it to the corner.
+  const wallCm = baseCm > 0 ? crustCm : 0;
+  const face = `M${left + leansCm + wallCm} ${-baseCm}L${right + lean} ${-baseCm}Q${right + lean * 0.35} ${-baseCm - fillingCm * 0.5} ${right - lean * 0.25} ${-highCm + slump * fillingCm * 0.45}L${left + wallCm} ${-highCm}Z`;
   const topY = -highCm - gapCm;
   const inside = inBatter ? batterColours.baked : juiceColour(fruit);
   const colour = plan.bake?.atEnd;
@@ -78,7 +80,7 @@ export function SliceOnPlate({ plan }: { readonly plan: PiePlan }) {
         </g>
         {baseCm > 0 && (
           <path
-            d={`M${left - rimCm / 2} ${topY - crustCm}L${left - rimCm / 2} ${-baseCm}L${left} 0H${right}V${-baseCm}H${left + crustCm}V${topY}Z`}
+            d={`M${left - rimCm} ${topY - crustCm}V${topY}H${left}L${left + leansCm} 0H${right}V${-baseCm}H${left + leansCm + crustCm}L${left + crustCm} ${topY - crustCm}Z`}
             className={classes.crust}
             fill={crustColour(colour?.baseBrowning)}
           />

@@ -11,6 +11,8 @@ export interface SliceShape {
   /** Pastry under the filling and over the rim; 0 where there is none. */
   readonly baseCm: number;
   readonly rimCm: number;
+  /** How far in the wall stands at the base, against the rim. */
+  readonly leansCm: number;
   /** How far the cut face leans out, 0 stands to 1 flows. */
   readonly slump: number;
   /** Width of loose juice on the plate, cm. */
@@ -38,6 +40,7 @@ export function sliceShape({ build, filling, spec }: PiePlan): SliceShape {
     gapCm: build.gapCm,
     crustCm,
     baseCm,
+    leansCm: lined ? Math.max(0, (build.vessel.dish.topCm - build.vessel.dish.baseCm) / 2) : 0,
     rimCm: lined && filled === 'dish' ? 1.2 : 0,
     slump: (inBatter * juicy * HALF_SLUMP_PA) / (HALF_SLUMP_PA + stiffness),
     puddleCm: index * inBatter < 0.02 ? 0 : Math.min(9, index * PUDDLE_CM),

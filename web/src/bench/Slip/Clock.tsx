@@ -3,7 +3,7 @@ import { clockLength, showMinutes } from '@mardle/core';
 import { useFirstTouch } from '../../state/firstTouch.js';
 import classes from './Clock.module.css';
 import { TimeField } from './TimeField.js';
-import { timeOfDay } from './timeOfDay.js';
+import { timeNow, timeOfDay } from './timeOfDay.js';
 
 interface ClockProps {
   readonly plan: PiePlan;
@@ -11,12 +11,11 @@ interface ClockProps {
 }
 
 /** The moments a baker plans round; each at an edge of the first of its steps that the pie has. */
-const moments: readonly [word: string, ids: readonly string[], edge: 'startMin' | 'endMin'][] = [
+const moments: readonly (readonly [word: string, ids: readonly string[], edge: 'startMin' | 'endMin'])[] = [
   ['Oven on', ['preheat'], 'startMin'],
   ['Pie in', ['stage1'], 'startMin'],
   ['Lower', ['stage2'], 'startMin'],
   ['Out', ['stage2', 'stage1'], 'endMin'],
-  ['First slice', ['cool'], 'endMin'],
 ];
 
 const lasts = (step: ClockStep): string => {
@@ -24,14 +23,39 @@ const lasts = (step: ClockStep): string => {
   return `${number} ${unit}`;
 };
 
-/** From the first touch to the first slice. */
+/** From the first touch until it is eaten. */
 export function Clock({ plan, baking }: ClockProps) {
   const { at, setAt } = useFirstTouch();
-  const whole = showMinutes(clockLength(plan.clock));
+  const allMin = clockLength(plan.clock);
+  const whole = showMinutes(allMin);
   return (
     <section className={classes.clock} aria-label="Clock">
       <div className={classes.first}>
         <TimeField label="First touch" value={at} onChange={setAt} />
+        <button type="button" className={classes.now} onClick={() => setAt(timeNow())}>
+          now
+        </button>
+        {plan.bake && (
+          <TimeField
+            label="Ready at"
+            value={timeOfDay(at, allMin).slice(0, 5)}
+            onChange={(ready) => setAt(timeOfDay(ready, -allMin).slice(0, 5))}
+          />
+        )}
+        <details className={classes.every}>
+          <summary>Every step</summary>
+          <ol className={classes.steps}>
+            {plan.clock.map((step) => (
+              <li key={step.id}>
+                <b>{timeOfDay(at, step.startMin)}</b> {step.label}{' '}
+                <small>
+                  {lasts(step)}
+                  {step.dayBefore && ', or the day before'}
+                </small>
+              </li>
+            ))}
+          </ol>
+        </details>
         <span>
           {plan.bake
             ? `${whole.number} ${whole.unit} in all`
@@ -41,30 +65,20 @@ export function Clock({ plan, baking }: ClockProps) {
         </span>
       </div>
       <ol className={classes.moments}>
-        {moments.map(([word, ids, edge]) => {
+        {[...moments, [plan.eaten.then, ['fridge', 'cool'], 'endMin'] as const].map(([word, ids, edge]) => {
           const step = ids
             .map((id) => plan.clock.find((other) => other.id === id))
             .find((found) => found !== undefined);
           // At one heat nothing is lowered.
           if (!step && plan.bake) return null;
           return (
-            <li key={word} className={word === 'First slice' ? classes.slice : undefined}>
+            <li key={word} className={word === plan.eaten.then ? classes.slice : undefined}>
               <b>{step ? timeOfDay(at, step[edge]) : '…'}</b>
               <span>{word}</span>
             </li>
           );
         })}
       </ol>
-      <details>
-        <summary>Every step</summary>
-        <ol className={classes.steps}>
-          {plan.clock.map((step) => (
-            <li key={step.id}>
-              <b>{timeOfDay(at, step.startMin)}</b> {step.label} <small>{lasts(step)}</small>
-            </li>
-          ))}
-        </ol>
-      </details>
     </section>
   );
 }

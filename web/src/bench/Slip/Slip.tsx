@@ -54,6 +54,9 @@ export const Slip = memo(function Slip({ pieId, plan, baking }: SlipProps) {
   );
 });
 
+/** From so many lines and headings on they stand closer, to be seen all at once. */
+const DENSE_FROM = 17;
+
 /** Everything to weigh; drawn again only when the plan is another one. */
 const SlipLines = memo(function SlipLines({
   pieId,
@@ -62,8 +65,14 @@ const SlipLines = memo(function SlipLines({
   readonly pieId: string;
   readonly plan: PiePlan;
 }) {
+  const many = plan.slip.reduce((sum, { lines }) => sum + lines.length, plan.slip.length) > DENSE_FROM;
   return (
-    <div className={classes.scroll} tabIndex={0} role="region" aria-label="What to weigh">
+    <div
+      className={`${classes.scroll} ${many ? classes.dense : ''}`}
+      tabIndex={0}
+      role="region"
+      aria-label="What to weigh"
+    >
       <p className={classes.printed}>{plan.spec.name}</p>
       {plan.slip.map((group) => (
         <section key={group.title}>
@@ -91,20 +100,19 @@ const countText = (count: number): string =>
 function Line({ pieId, line }: { readonly pieId: string; readonly line: SlipLine }) {
   const units = useSettings((state) => state.units);
   const key = `${pieId}/${line.id}`;
-  const ticked = useTicks((state) => state.ticked.includes(key));
+  const weighed = useTicks((state) => state.weighed[key]);
   const toggle = useTicks((state) => state.toggle);
   const open = useWhy((state) => state.open);
   const shown = line.bought ? { number: '1', unit: '' } : show(line.massG, 'g', units);
   const high = line.highG === undefined ? null : show(line.highG, 'g', units);
-  const volume = line.volumeMl === undefined ? null : household(line.volumeMl);
+  const shownAmount = `${shown.number} ${shown.unit}`;
+  const ticked = weighed === shownAmount;
+  const volume = line.volumeMl === undefined ? null : household(line.volumeMl, line.least);
   const count = line.pieces && line.pieces.count >= 0.3 ? ` · about ${countText(line.pieces.count)}` : '';
-  const small = [
-    volume ? `${volume.number} ${volume.unit}${count}` : '',
-    line.note ?? '',
-    line.boughtG === undefined ? '' : `buy ${showText(line.boughtG, 'g', units)}`,
-  ]
-    .filter(Boolean)
-    .join('; ');
+  const measure = volume ? `${volume.number} ${volume.unit}${count}` : '';
+  const buy = line.boughtG === undefined ? '' : `buy ${showText(line.boughtG, 'g', units)}`;
+  const small = [measure, buy, line.bought ? (line.note ?? '') : ''].filter(Boolean).join('; ');
+  const whole = [measure, line.note ?? '', buy].filter(Boolean).join('; ');
   const amount = (
     <>
       <span key={shown.number} className={classes.number}>
@@ -116,10 +124,17 @@ function Line({ pieId, line }: { readonly pieId: string; readonly line: SlipLine
   return (
     <li className={ticked ? classes.done : undefined}>
       <label className={classes.what}>
-        <input type="checkbox" checked={ticked} onChange={() => toggle(key)} />
-        <span>
+        <input type="checkbox" checked={ticked} onChange={() => toggle(key, shownAmount)} />
+        <span title={whole}>
           {line.label}
-          {small && <small>{small}</small>}
+          {weighed !== undefined && !ticked ? (
+            <small className={classes.again} role="status">
+              was {weighed}: weigh again
+            </small>
+          ) : (
+            small && <small className={classes.small}>{small}</small>
+          )}
+          {whole && <small className={classes.whole}>{whole}</small>}
         </span>
       </label>
       {line.figure ? (

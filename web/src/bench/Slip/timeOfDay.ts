@@ -10,6 +10,10 @@ export function timeOfDay(from: string, laterMin: number): string {
   return days > 0 ? `${text} (+${days})` : text;
 }
 
+/** The time of day now, HH:MM. */
+export const timeNow = (now = new Date()): string =>
+  `${String(now.getHours()).padStart(2, '0')}:${String(now.getMinutes()).padStart(2, '0')}`;
+
 /** A time as typed (7, 7:30, 0730) as HH:MM; null when it is none. */
 export function readTime(text: string): string | null {
   const match = /^\s*(\d{1,2})(?:[:.]?(\d{2}))?\s*$/.exec(text);

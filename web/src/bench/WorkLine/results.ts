@@ -20,8 +20,10 @@ function juiceLine(spec: PieSpec, plan: PiePlan, say: Say): string {
     spec.filling.thickeners.length > 1
       ? 'thickener'
       : (plan.figures['thickener.0.mass']?.label.toLowerCase() ?? first?.thickener ?? '');
+  const sweet = `${say(sugar.massG, 'g')} sugar`;
+  if (thickenerG < 0.05) return `${sweet}, no thickener`;
   const band = spec.filling.thickenerMassG === null ? ` ±${Math.round((dose.highG - dose.lowG) / 2)}` : '';
-  return `${say(sugar.massG, 'g')} sugar, ${say(thickenerG, 'g')} ${name}${band}`;
+  return `${sweet}, ${say(thickenerG, 'g')} ${name}${band}`;
 }
 
 function ovenLine(spec: PieSpec, plan: PiePlan, say: Say): string {

@@ -25,6 +25,8 @@ export type Say = (value: number, unit: Unit) => string;
 export interface FormView {
   /** What is chosen about its top. */
   readonly Controls: ComponentType<StationProps>;
+  /** The pie from above, its design. */
+  readonly FromAbove: ComponentType<{ readonly plan: PiePlan }>;
   readonly SectionTop: ComponentType<SectionTopProps>;
   readonly SliceTop: ComponentType<SliceTopProps>;
   /** How far its top stands over the fruit, cm. */

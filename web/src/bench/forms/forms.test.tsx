@@ -29,7 +29,6 @@ describe('the top of each form', () => {
     const spec = topOf('cut_out');
     await user.click(screen.getByRole('radio', { name: /Petals/ }));
     expect(spec().form.cutOut?.shape).toBe('petal');
-    expect(screen.getByRole('img', { name: /\d+ discs in rings from the rim inward/ })).toBeInTheDocument();
     expect(screen.getByRole('button', { name: /^Pieces to cut: \d+/ })).toBeInTheDocument();
     await turn('Each piece', '{ArrowRight}');
     expect(spec().form.cutOut?.sizeCm).toBe(8);
@@ -108,6 +107,7 @@ describe('the pastry', () => {
     const user = userEvent.setup();
     const spec = layOnBench();
     const { rerender } = renderInKitchen(<PastryStation spec={spec()} plan={planOf(spec())} />);
+    await user.click(screen.getByRole('tab', { name: 'There already' }));
     await user.click(screen.getByRole('radio', { name: /Bought shell/ }));
     expect(spec().dish.material).toBe('foil');
     expect(screen.getByRole('status')).toHaveTextContent('own foil');
@@ -126,7 +126,7 @@ describe('the pastry', () => {
       },
     });
     show(layOnBench()());
-    await user.click(screen.getByText('Dough for a day'));
+    await user.click(screen.getByRole('tab', { name: 'Dough for a day' }));
     const twelve = await screen.findByLabelText('How many Plain');
     await user.clear(twelve);
     await user.type(twelve, '12');

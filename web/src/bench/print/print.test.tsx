@@ -10,13 +10,8 @@ import { PrintSheets } from './PrintSheets.js';
 const POINTS_PER_MM = 72 / 25.4;
 
 /** The text of a PDF as written; its drawing operators are not compressed. */
-const textOf = (pdf: Blob): Promise<string> =>
-  new Promise((resolve, reject) => {
-    const reader = new FileReader();
-    reader.onload = () => resolve(String(reader.result));
-    reader.onerror = () => reject(new Error('unreadable'));
-    reader.readAsText(pdf, 'latin1');
-  });
+const textOf = async (pdf: Blob): Promise<string> =>
+  new TextDecoder('latin1').decode(await pdf.arrayBuffer());
 
 const pages = (paper: 'a4' | 'letter'): Page[] => {
   const plan = planOf(changeForm(starterSpec, 'free_form').spec);

@@ -1,15 +1,17 @@
-import { ActionIcon, Button, NumberInput, Select, Switch } from '@mantine/core';
+import { Button, NumberInput, Select, Switch } from '@mantine/core';
 import type { FruitCut, FruitPart, FruitPiece, FruitState, Larder, OwnFruit } from '@mardle/core';
 import { builtInLarder, withOwnFruits } from '@mardle/core';
 import { IconPlus, IconX } from '@tabler/icons-react';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { Choice } from '../../kit/Choice/Choice.js';
 import { Dial } from '../../kit/Dial/Dial.js';
 import { Fig } from '../../kit/Figure/Fig.js';
 import type { StationProps } from '../useBenchSpec.js';
 import { changeFilling } from '../useBenchSpec.js';
 import { juicinessStops } from '../words.js';
+import { Tabs } from '../../kit/Tabs.js';
 import { FruitAmount } from './FruitAmount.js';
+import { QuantityField } from './QuantityField.js';
 import classes from './stations.module.css';
 
 const states: readonly { value: FruitState; label: string }[] = [
@@ -19,6 +21,16 @@ const states: readonly { value: FruitState; label: string }[] = [
 ];
 
 const MOST_FRUITS = 6;
+
+/** What is mixed in before it is chosen. */
+const another: FruitPart = {
+  fruit: 'apple_firm_tart',
+  share: 1,
+  state: 'fresh',
+  ripeness: 0,
+  cut: 'usual',
+  peeled: true,
+};
 
 /** Fruits by group, for the list. */
 function fruitGroups(larder: Larder): { group: string; items: { value: string; label: string }[] }[] {
@@ -55,139 +67,194 @@ interface FruitStationProps extends StationProps {
   readonly kitchenFruits: readonly OwnFruit[];
 }
 
-/** Which fruit, in which state, how juicy. */
+/** Which fruit, in which state, how juicy; a leaf for each, and one for the mix. */
 export function FruitStation({ spec, plan, kitchenFruits }: FruitStationProps) {
   const { fruits } = spec.filling;
-  const set = (i: number, part: Partial<FruitPart>): void =>
-    changeFilling({ fruits: fruits.map((old, j) => (j === i ? { ...old, ...part } : old)) });
   const larder = useMemo(
     () => withOwnFruits(withOwnFruits(builtInLarder, spec.ownFruits), kitchenFruits),
     [spec.ownFruits, kitchenFruits],
   );
-  const groups = useMemo(() => fruitGroups(larder), [larder]);
+  const [asked, ask] = useState<string | null>(null);
+  const mixIn = (): void => {
+    changeFilling({ fruits: [...fruits, another] });
+    ask(String(fruits.length));
+  };
   return (
-    <div className={classes.station}>
-      {fruits.map((part, i) => {
-        const fruit = larder.fruits.get(part.fruit);
-        return (
-          <div key={i} className={classes.fruit} role="group" aria-label={fruit?.label ?? 'Fruit'}>
-            <div className={classes.column}>
-              <div className={classes.row}>
-                <Select
-                  label={i === 0 ? 'Fruit' : 'and'}
-                  aria-label={`Fruit ${i + 1}`}
-                  data={groups}
-                  value={part.fruit}
-                  searchable
-                  allowDeselect={false}
-                  nothingFoundMessage="No such fruit; add it in the Larder"
-                  w={230}
-                  onChange={(id) => {
-                    const chosen = id ? larder.fruits.get(id) : undefined;
-                    if (chosen) set(i, { fruit: chosen.id });
-                  }}
-                />
-                {fruits.length > 1 && (
-                  <>
-                    <NumberInput
-                      label="Parts"
-                      w={80}
-                      value={part.share}
-                      min={0.1}
-                      step={1}
-                      hideControls
-                      onChange={(value) => typeof value === 'number' && value > 0 && set(i, { share: value })}
-                    />
-                    <ActionIcon
-                      variant="subtle"
-                      size="lg"
-                      aria-label={`Take out ${fruit?.label ?? 'this fruit'}`}
-                      onClick={() => changeFilling({ fruits: fruits.filter((_, j) => j !== i) })}
-                    >
-                      <IconX size={22} />
-                    </ActionIcon>
-                  </>
-                )}
-              </div>
-              <Choice
-                label="State"
-                value={part.state}
-                options={states}
-                onChange={(state) => set(i, { state })}
-              />
-              <Choice<FruitCut>
-                label="Cut"
-                value={part.cut}
-                options={cutsOf(fruit?.piece ?? 'cut')}
-                onChange={(cut) => set(i, { cut, cutMm: undefined })}
-              />
-              <div className={classes.row}>
-                {fruit?.refuseUnpeeled != null && (
-                  <Switch
-                    label="peeled"
-                    checked={part.peeled}
-                    onChange={(event) => set(i, { peeled: event.currentTarget.checked })}
-                  />
-                )}
-              </div>
-            </div>
-            <Dial
-              label="Juiciness"
-              value={part.ripeness}
-              stops={juicinessStops}
-              hair={0.1}
-              shown={part.ripeness.toFixed(1)}
-              onChange={(ripeness) => set(i, { ripeness })}
-            />
-            <div className={classes.facts}>
-              {plan?.filling.batch.fruits[i] && (
-                <FruitAmount
-                  item={plan.filling.batch.fruits[i]}
-                  onChange={(preparedG) => changeFilling({ fruitMassG: wholeMassG(fruits, i, preparedG) })}
-                />
-              )}
-              <p>
-                Of its water <Fig figure={plan?.figures[`fruit.${i}.release`]} band /> comes free. Buy{' '}
-                <Fig figure={plan?.figures[`fruit.${i}.bought`]} />.{' '}
-                {spec.filling.fruitMassG !== null && i === 0 && (
-                  <Button
-                    variant="default"
-                    size="compact-sm"
-                    onClick={() => changeFilling({ fruitMassG: null })}
-                  >
-                    Fill the dish
-                  </Button>
-                )}
-              </p>
-            </div>
-          </div>
-        );
-      })}
-      {fruits.length < MOST_FRUITS && (
-        <div>
-          <Button
-            variant="default"
-            leftSection={<IconPlus size={18} />}
-            onClick={() =>
-              changeFilling({
-                fruits: [
-                  ...fruits,
-                  {
-                    fruit: 'apple_firm_tart',
-                    share: 1,
-                    state: 'fresh',
-                    ripeness: 0,
-                    cut: 'usual',
-                    peeled: true,
-                  },
-                ],
-              })
-            }
-          >
+    <Tabs
+      label="Fruit"
+      asked={asked}
+      onAsk={ask}
+      leaves={[
+        ...fruits.map((part, i) => ({
+          id: String(i),
+          word: larder.fruits.get(part.fruit)?.label ?? 'Fruit',
+          content: () => <OneFruit spec={spec} plan={plan} i={i} larder={larder} mixIn={mixIn} />,
+        })),
+        {
+          id: 'mix',
+          word: 'Mix and amount',
+          content: () => <MixPart spec={spec} plan={plan} larder={larder} />,
+        },
+      ]}
+    />
+  );
+}
+
+interface OneFruitProps extends StationProps {
+  readonly mixIn: () => void;
+  readonly i: number;
+  readonly larder: Larder;
+}
+
+/** One fruit of the mix: what it is and how it comes to the bench. */
+function OneFruit({ spec, plan, i, larder, mixIn }: OneFruitProps) {
+  const { fruits } = spec.filling;
+  const groups = useMemo(() => fruitGroups(larder), [larder]);
+  const part = fruits[i];
+  if (!part) return null;
+  const fruit = larder.fruits.get(part.fruit);
+  const set = (change: Partial<FruitPart>): void =>
+    changeFilling({ fruits: fruits.map((old, j) => (j === i ? { ...old, ...change } : old)) });
+  return (
+    <div className={classes.column} role="group" aria-label={fruit?.label ?? 'Fruit'}>
+      <div className={classes.row}>
+        <Select
+          label="Fruit"
+          aria-label={`Fruit ${i + 1}`}
+          data={groups}
+          value={part.fruit}
+          searchable
+          allowDeselect={false}
+          nothingFoundMessage="No such fruit; add it in the Larder"
+          w={230}
+          onFocus={(event) => event.currentTarget.select()}
+          onChange={(id) => {
+            const chosen = id ? larder.fruits.get(id) : undefined;
+            if (chosen) set({ fruit: chosen.id });
+          }}
+        />
+        {fruits.length < MOST_FRUITS && (
+          <Button variant="default" leftSection={<IconPlus size={18} />} onClick={mixIn}>
             Mix in another fruit
           </Button>
+        )}
+        {fruits.length > 1 && (
+          <Button
+            variant="default"
+            leftSection={<IconX size={18} />}
+            onClick={() => changeFilling({ fruits: fruits.filter((_, j) => j !== i) })}
+          >
+            Take out {fruit?.label.toLowerCase() ?? 'this fruit'}
+          </Button>
+        )}
+      </div>
+      <Choice label="State" value={part.state} options={states} onChange={(state) => set({ state })} />
+      <Choice<FruitCut>
+        label="Cut"
+        value={part.cut}
+        options={cutsOf(fruit?.piece ?? 'cut')}
+        onChange={(cut) => set({ cut, cutMm: undefined })}
+      />
+      <div className={classes.row}>
+        <Dial
+          label="Juiciness"
+          value={part.ripeness}
+          stops={juicinessStops}
+          hair={0.1}
+          shown={part.ripeness.toFixed(1)}
+          onChange={(ripeness) => set({ ripeness })}
+        />
+        <div className={classes.facts}>
+          <p>
+            Of its water <Fig figure={plan?.figures[`fruit.${i}.release`]} band /> comes free. Buy{' '}
+            <Fig figure={plan?.figures[`fruit.${i}.bought`]} />.
+          </p>
+          {fruit?.piece === 'cut' && (
+            <QuantityField
+              path="filling.fruits.cutMm"
+              label="or pieces of"
+              unit="mm"
+              empty="by the word"
+              width={150}
+              value={part.cutMm ?? null}
+              onChange={(cutMm) => set({ cutMm: cutMm ?? undefined })}
+            />
+          )}
+          {fruit?.refuseUnpeeled != null && (
+            <Switch
+              label="peeled"
+              checked={part.peeled}
+              onChange={(event) => set({ peeled: event.currentTarget.checked })}
+            />
+          )}
         </div>
-      )}
+      </div>
     </div>
+  );
+}
+
+/** How much of each: by parts, or as they lie on the scale; and how full it all is. */
+function MixPart({ spec, plan, larder }: StationProps & { readonly larder: Larder }) {
+  const { filling } = spec;
+  const { fruits } = filling;
+  const items = plan?.filling.batch.fruits ?? [];
+  /** Weighed one by one: the weights are the parts, and their sum is all the fruit. */
+  const weigh = (i: number, massG: number): void => {
+    const weights = fruits.map((_, j) => (i === j ? massG : Math.round(items[j]?.massG ?? 0)));
+    changeFilling({
+      fruits: fruits.map((part, j) => ({ ...part, share: Math.max(0.001, weights[j] ?? 0) })),
+      fruitMassG: Math.min(
+        20000,
+        Math.max(
+          20,
+          weights.reduce((sum, g) => sum + g, 0),
+        ),
+      ),
+    });
+  };
+  return (
+    <>
+      {fruits.map((part, i) => (
+        <div key={i} className={classes.row}>
+          <QuantityField
+            path="filling.fruitMassG"
+            label={larder.fruits.get(part.fruit)?.label ?? 'Fruit'}
+            unit="g"
+            width={190}
+            value={items[i]?.massG ?? null}
+            onChange={(massG) => massG !== null && weigh(i, massG)}
+          />
+          {fruits.length > 1 && (
+            <NumberInput
+              label="or parts"
+              aria-label={`Parts of ${larder.fruits.get(part.fruit)?.label ?? 'fruit'}`}
+              w={100}
+              value={Number(part.share.toFixed(2))}
+              min={0.1}
+              step={1}
+              hideControls
+              onChange={(share) =>
+                typeof share === 'number' &&
+                share > 0 &&
+                changeFilling({ fruits: fruits.map((old, j) => (i === j ? { ...old, share } : old)) })
+              }
+            />
+          )}
+          {items[i] && fruits.length < 4 && (
+            <FruitAmount
+              item={items[i]}
+              onChange={(preparedG) => changeFilling({ fruitMassG: wholeMassG(fruits, i, preparedG) })}
+            />
+          )}
+        </div>
+      ))}
+      <div className={classes.row}>
+        {filling.fruitMassG !== null && (
+          <Button variant="default" onClick={() => changeFilling({ fruitMassG: null })}>
+            Fill the dish
+          </Button>
+        )}
+      </div>
+    </>
   );
 }

@@ -1,9 +1,11 @@
 import { Tabs } from '../../kit/Tabs.js';
 import type { StationProps } from '../useBenchSpec.js';
 import { BenchTests } from './juice/BenchTests.js';
-import { LedgerPicture } from './juice/LedgerPicture.js';
+import { LedgerPart } from './juice/LedgerPart.js';
 import { PreparationPart } from './juice/PreparationPart.js';
-import { SpicePart } from './juice/SpicePart.js';
+import { ButterPart, SpicePart } from './juice/SpicePart.js';
+import { BesidePart } from './juice/BesidePart.js';
+import { SugarsPart } from './juice/SugarsPart.js';
 import { SugarAndSet } from './juice/SugarAndSet.js';
 import { ThickenerPart } from './juice/ThickenerPart.js';
 
@@ -17,12 +19,15 @@ export function JuiceStation({ pieId, ...props }: JuiceStationProps) {
     <Tabs
       label="Juice"
       leaves={[
-        { id: 'sugar', word: 'Sugar and set', content: () => <SugarAndSet {...props} /> },
+        { id: 'sugar', word: 'Sweet and set', content: () => <SugarAndSet {...props} /> },
+        { id: 'sugars', word: 'Sugars', content: () => <SugarsPart {...props} /> },
         { id: 'thickener', word: 'Thickener', content: () => <ThickenerPart {...props} /> },
         { id: 'preparation', word: 'Preparation', content: () => <PreparationPart {...props} /> },
-        { id: 'spice', word: 'Spice and butter', content: () => <SpicePart {...props} /> },
-        { id: 'tests', word: 'Bench tests', content: () => <BenchTests pieId={pieId} {...props} /> },
-        { id: 'ledger', word: 'Where the juice goes', content: () => <LedgerPicture {...props} /> },
+        { id: 'beside', word: 'Liquid, jam', content: () => <BesidePart {...props} /> },
+        { id: 'butter', word: 'Butter, zest', content: () => <ButterPart {...props} /> },
+        { id: 'spice', word: 'Spice', content: () => <SpicePart {...props} /> },
+        { id: 'tests', word: 'Tests', content: () => <BenchTests pieId={pieId} {...props} /> },
+        { id: 'ledger', word: 'Ledger', content: () => <LedgerPart {...props} /> },
       ]}
     />
   );

@@ -1,11 +1,12 @@
 import type { Stage } from '@mardle/core';
 import { Button } from '@mantine/core';
+import { Tabs } from '../../kit/Tabs.js';
 import type { StationProps } from '../useBenchSpec.js';
 import { BakeStrip } from './oven/BakeStrip.js';
 import { BeforeOven } from './oven/BeforeOven.js';
 import { Doneness } from './oven/Doneness.js';
 import { OtherWays } from './oven/OtherWays.js';
-import { OvenChoices } from './oven/OvenChoices.js';
+import { OvenChoices, StagesChoice } from './oven/OvenChoices.js';
 import { OwnStages } from './oven/OwnStages.js';
 import classes from './stations.module.css';
 
@@ -34,12 +35,6 @@ export function OvenStation({ spec, plan, baking, rough, unbakeable, cancel }: O
           dish, start from warmer, or cook the filling first.
         </p>
       )}
-      {plan?.bake && (
-        <>
-          <BakeStrip bake={plan.bake} knob={bake.oven.knob} figures={figures} />
-          <Doneness plan={plan} />
-        </>
-      )}
       {!unbakeable && (rough || !plan?.bake) && (
         <p className={classes.row} role="status">
           {baking === null
@@ -52,10 +47,46 @@ export function OvenStation({ spec, plan, baking, rough, unbakeable, cancel }: O
           )}
         </p>
       )}
-      <OvenChoices spec={spec} stages={plan?.bake?.stages ?? toBeginWith} />
-      <BeforeOven bake={bake} />
-      {bake.stages && <OwnStages spec={spec} plan={plan} stages={bake.stages} />}
-      {plan?.bake && !rough && <OtherWays plan={plan} bake={plan.bake} />}
+      <Tabs
+        label="Oven"
+        leaves={[
+          {
+            id: 'bake',
+            word: 'The bake',
+            content: () => (
+              <>
+                {plan?.bake && (
+                  <>
+                    <BakeStrip bake={plan.bake} knob={bake.oven.knob} figures={figures} />
+                    <Doneness plan={plan} />
+                  </>
+                )}
+                <StagesChoice spec={spec} stages={plan?.bake?.stages ?? toBeginWith} />
+                <p className={classes.plain}>
+                  In the picture: drag a bar for its heat, its end for its time.
+                </p>
+                {bake.stages && <OwnStages spec={spec} plan={plan} stages={bake.stages} />}
+              </>
+            ),
+          },
+          { id: 'oven', word: 'Oven and place', content: () => <OvenChoices spec={spec} /> },
+          { id: 'before', word: 'Before it', content: () => <BeforeOven bake={bake} /> },
+          {
+            id: 'others',
+            word: 'What else would do',
+            content: () =>
+              plan?.bake?.bands && !rough ? (
+                <OtherWays plan={plan} bake={plan.bake} />
+              ) : (
+                <p className={classes.plain}>
+                  {bake.stages
+                    ? 'With stages of your own nothing else was looked for; let Mardle find them to see what would do.'
+                    : 'Found together with the bake; it is being worked out.'}
+                </p>
+              ),
+          },
+        ]}
+      />
     </div>
   );
 }

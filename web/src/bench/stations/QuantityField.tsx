@@ -1,7 +1,8 @@
-import { NumberInput } from '@mantine/core';
+import { TextInput } from '@mantine/core';
 import type { Unit } from '@mardle/core';
-import { limitOf, typedUnit } from '@mardle/core';
+import { limitOf, showText, typedUnit } from '@mardle/core';
 import { useState } from 'react';
+import { readQuantity } from '../../kit/readQuantity.js';
 import { useSettings } from '../../state/settings.js';
 
 interface QuantityFieldProps {
@@ -18,9 +19,12 @@ interface QuantityFieldProps {
   readonly onChange: (value: number | null) => void;
 }
 
+/** A unit or a fraction was typed: what was understood is worth saying. */
+const worthSaying = (text: string): boolean => /[a-z"°/½⅓⅔¼¾⅛⅜⅝⅞]/i.test(text);
+
 /**
- * A quantity in the baker's own units, within core's limits: what lies outside stays in the field with the remedy beside
- * it, and is not used.
+ * A quantity as bakers type it ("1.5 kg", "2 lb", "1 lb 4 oz", "1/2", "1,5"), a bare number in their own unit, within core's
+ * limits. What cannot be read or will not do stays in the field with the remedy beside it, and is not used.
  */
 export function QuantityField({
   path,
@@ -35,29 +39,48 @@ export function QuantityField({
   const system = useSettings((state) => state.units);
   const { least, most, remedy } = limitOf(path);
   const { word, step, decimals, toTyped, fromTyped } = typedUnit(unit, system);
-  const [draft, setDraft] = useState<number | string | null>(null);
-  const shown = draft ?? (value === null ? '' : Number(toTyped(value).toFixed(decimals)));
-  const read = typeof shown === 'number' ? fromTyped(shown) : null;
-  const right =
-    read === null ? empty !== undefined && shown === '' : read >= least - 1e-9 && read <= most + 1e-9;
-  const limit = (bound: number): string => Number(toTyped(bound).toFixed(decimals)).toString();
+  const [draft, setDraft] = useState<string | null>(null);
+  const plain = (of: number): string => Number(toTyped(of).toFixed(decimals)).toString();
+  const shown = draft ?? (value === null ? '' : plain(value));
+  const isEmpty = shown.trim() === '';
+  const read = isEmpty ? null : readQuantity(shown, unit, fromTyped);
+  const within = (asked: number): boolean => asked >= least - 1e-9 && asked <= most + 1e-9;
+  const right = isEmpty ? empty !== undefined : read !== null && within(read);
+  const range = `(${plain(least)} to ${plain(most)}${word ? ` ${word}` : ''})`;
+  const wrong =
+    !isEmpty && read === null
+      ? `Type an amount, as ${plain(least * 2 || 1)}${word ? ` ${word}` : ''} or 1/2.`
+      : `${remedy} ${range}`;
+  const take = (text: string): void => {
+    setDraft(text);
+    if (text.trim() === '') {
+      if (empty !== undefined) onChange(null);
+      return;
+    }
+    const asked = readQuantity(text, unit, fromTyped);
+    if (asked !== null && within(asked)) onChange(asked);
+  };
   return (
-    <NumberInput
+    <TextInput
       label={word ? `${label}, ${word}` : label}
       placeholder={empty}
       value={shown}
-      step={step}
-      decimalScale={decimals}
-      hideControls
+      inputMode="text"
       w={width}
       size={size}
-      error={right ? undefined : `${remedy} (${limit(least)} to ${limit(most)} ${word})`}
-      onChange={(next) => {
-        setDraft(next);
-        if (typeof next === 'number') {
-          const asked = fromTyped(next);
-          if (asked >= least - 1e-9 && asked <= most + 1e-9) onChange(asked);
-        } else if (empty !== undefined && next === '') onChange(null);
+      description={
+        right && draft !== null && read !== null && worthSaying(draft)
+          ? `that is ${showText(read, unit, system)}`
+          : undefined
+      }
+      inputWrapperOrder={['label', 'input', 'description', 'error']}
+      error={right ? undefined : wrong}
+      onChange={(event) => take(event.currentTarget.value)}
+      onKeyDown={(event) => {
+        const turn = { ArrowUp: 1, ArrowDown: -1 }[event.key];
+        if (turn === undefined || read === null) return;
+        event.preventDefault();
+        take(Number((toTyped(read) + turn * step).toFixed(decimals)).toString());
       }}
       onBlur={() => {
         if (right) setDraft(null);

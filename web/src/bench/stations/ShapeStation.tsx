@@ -1,6 +1,10 @@
 import { Button } from '@mantine/core';
-import { formOf } from '@mardle/core';
+import { formOf, showText } from '@mardle/core';
+import { Dial } from '../../kit/Dial/Dial.js';
 import { Fig } from '../../kit/Figure/Fig.js';
+import { Tabs } from '../../kit/Tabs.js';
+import { useSettings } from '../../state/settings.js';
+import { heapStops } from '../words.js';
 import type { StationProps } from '../useBenchSpec.js';
 import { changeFilling } from '../useBenchSpec.js';
 import { QuantityField } from './QuantityField.js';
@@ -10,6 +14,7 @@ import classes from './stations.module.css';
 
 /** Which form, which dish, and how full. */
 export function ShapeStation({ spec, plan }: StationProps) {
+  const units = useSettings((state) => state.units);
   const { filling } = spec;
   const figures = plan?.figures ?? {};
   const { filled, lined } = formOf(spec.form.kind);
@@ -20,8 +25,17 @@ export function ShapeStation({ spec, plan }: StationProps) {
   }[filled];
   return (
     <div className={classes.station}>
-      <FormPart spec={spec} />
-      <DishPart spec={spec} plan={plan} />
+      <Tabs
+        label="Shape"
+        leaves={[
+          { id: 'form', word: 'Form', content: () => <FormPart spec={spec} /> },
+          {
+            id: 'dish',
+            word: filled === 'dish' ? 'Dish' : 'Sheet',
+            content: () => <DishPart spec={spec} plan={plan} />,
+          },
+        ]}
+      />
       <div className={classes.facts}>
         <p>
           {place} <Fig figure={figures['dish.net']} />. Prepared fruit to fill it:{' '}
@@ -43,6 +57,25 @@ export function ShapeStation({ spec, plan }: StationProps) {
             value={filling.fruitMassG}
             onChange={(fruitMassG) => changeFilling({ fruitMassG })}
           />
+          {filled === 'dish' && (
+            <Dial
+              label="Heaped"
+              value={filling.heapCm ?? Math.max(0, figures['build.mound']?.value ?? 0)}
+              stops={heapStops}
+              hair={0.2}
+              shown={
+                filling.heapCm === undefined
+                  ? 'as it lies'
+                  : `${showText(filling.heapCm, 'cm', units)} on purpose`
+              }
+              onChange={(heapCm) => changeFilling({ heapCm: Number(heapCm.toFixed(1)) })}
+            />
+          )}
+          {filling.heapCm !== undefined && (
+            <Button variant="default" onClick={() => changeFilling({ heapCm: undefined })}>
+              As it lies
+            </Button>
+          )}
           {filling.fruitMassG !== null && (
             <Button variant="default" onClick={() => changeFilling({ fruitMassG: null })}>
               Fill it

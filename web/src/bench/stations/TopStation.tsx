@@ -1,37 +1,47 @@
 import { Switch } from '@mantine/core';
 import { builtInLarder, formOf } from '@mardle/core';
 import { Choice } from '../../kit/Choice/Choice.js';
+import { Tabs } from '../../kit/Tabs.js';
 import type { StationProps } from '../useBenchSpec.js';
 import { changePastry } from '../useBenchSpec.js';
 import { viewOf } from '../forms/index.js';
-import classes from './stations.module.css';
+
+/** What is brushed and strewn on pastry. */
+function WashPart({ spec }: Pick<StationProps, 'spec'>) {
+  return (
+    <>
+      <Choice
+        label="Wash"
+        value={spec.pastry.wash}
+        options={[...builtInLarder.washes.values()].map(({ id, label, effect }) => ({
+          value: id,
+          label,
+          note: effect,
+        }))}
+        onChange={(wash) => changePastry({ wash })}
+      />
+      <Switch
+        label="Coarse sugar on top"
+        checked={spec.pastry.coarseSugar}
+        onChange={(event) => changePastry({ coarseSugar: event.currentTarget.checked })}
+      />
+    </>
+  );
+}
 
 /** What goes over the filling, by the form; then the wash of those that are pastry. */
 export function TopStation(props: StationProps) {
-  const { spec } = props;
-  const { Controls } = viewOf(spec.form.kind);
+  const { kind } = props.spec.form;
+  const { Controls } = viewOf(kind);
   return (
-    <div className={classes.station}>
-      <Controls {...props} />
-      {formOf(spec.form.kind).washed && (
-        <>
-          <Choice
-            label="Wash"
-            value={spec.pastry.wash}
-            options={[...builtInLarder.washes.values()].map(({ id, label, effect }) => ({
-              value: id,
-              label,
-              note: effect,
-            }))}
-            onChange={(wash) => changePastry({ wash })}
-          />
-          <Switch
-            label="Coarse sugar on top"
-            checked={spec.pastry.coarseSugar}
-            onChange={(event) => changePastry({ coarseSugar: event.currentTarget.checked })}
-          />
-        </>
-      )}
-    </div>
+    <Tabs
+      label="Top"
+      leaves={[
+        { id: 'design', word: 'Design', content: () => <Controls {...props} /> },
+        ...(formOf(kind).washed
+          ? [{ id: 'wash', word: 'Wash', content: () => <WashPart spec={props.spec} /> }]
+          : []),
+      ]}
+    />
   );
 }

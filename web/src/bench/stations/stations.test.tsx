@@ -46,6 +46,34 @@ describe('a quantity field', () => {
     expect(onChange.mock.lastCall?.[0]).toBeCloseTo(3.81, 8);
   });
 
+  it('reads what bakers type, and says what it understood', () => {
+    const onChange = jest.fn();
+    renderInKitchen(
+      <QuantityField path="filling.fruitMassG" label="Fruit" unit="g" value={700} onChange={onChange} />,
+    );
+    const type = (text: string): void =>
+      void fireEvent.change(screen.getByLabelText('Fruit, g'), { target: { value: text } });
+    type('1.5 kg');
+    expect(onChange).toHaveBeenLastCalledWith(1500);
+    expect(screen.getByText(/that is 1\.50.kg/)).toBeInTheDocument();
+    type('2 lb');
+    expect(onChange.mock.lastCall?.[0]).toBeCloseTo(907.2, 1);
+    onChange.mockClear();
+    type('2 moons');
+    expect(onChange).not.toHaveBeenCalled();
+    expect(screen.getByLabelText('Fruit, g')).toHaveValue('2 moons');
+    expect(screen.getByText(/Type an amount, as/)).toBeInTheDocument();
+  });
+
+  it('turns by its step with the arrow keys', () => {
+    const onChange = jest.fn();
+    field(onChange);
+    fireEvent.keyDown(screen.getByLabelText('Depth, cm'), { key: 'ArrowUp' });
+    expect(onChange).toHaveBeenLastCalledWith(4);
+    fireEvent.keyDown(screen.getByLabelText('Depth, cm'), { key: 'ArrowDown' });
+    expect(onChange).toHaveBeenLastCalledWith(3.5);
+  });
+
   it('may be empty where Mardle works it out', () => {
     const onChange = jest.fn();
     renderInKitchen(
@@ -70,10 +98,11 @@ describe('stations change the spec on the bench', () => {
     renderInKitchen(<FruitStation spec={spec()} plan={planOf()} kitchenFruits={[]} />);
     await user.click(screen.getByRole('radio', { name: 'Frozen' }));
     expect(spec().filling.fruits[0]?.state).toBe('frozen');
-    fireEvent.change(screen.getByLabelText('cups'), { target: { value: '4' } });
-    expect(spec().filling.fruitMassG).toBe(660);
     await user.click(screen.getByRole('button', { name: /Mix in another/ }));
     expect(spec().filling.fruits).toHaveLength(2);
+    await user.click(screen.getByRole('tab', { name: 'Mix and amount' }));
+    fireEvent.change(screen.getByLabelText('cups'), { target: { value: '4' } });
+    expect(spec().filling.fruitMassG).toBe(660);
   });
 
   it('sugar: taste and adjust by the grams it says', async () => {
@@ -138,11 +167,12 @@ describe('stations change the spec on the bench', () => {
     );
     await user.click(screen.getByRole('radio', { name: /Cornmeal/ }));
     expect(spec().pastry.dough).toBe('cornmeal');
-    await user.click(screen.getByRole('radio', { name: /Yolk and cream/ }));
-    expect(spec().pastry.wash).toBe('yolk_cream');
     screen.getByRole('slider', { name: 'Vents' }).focus();
     await user.keyboard('{Home}');
     expect(spec().form.vents).toBe(0);
+    await user.click(screen.getByRole('tab', { name: 'Wash' }));
+    await user.click(screen.getByRole('radio', { name: /Yolk and cream/ }));
+    expect(spec().pastry.wash).toBe('yolk_cream');
   });
 
   it('more strips are narrower ones where they would not fit', async () => {

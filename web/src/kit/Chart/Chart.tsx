@@ -5,13 +5,16 @@ import { useMantineColorScheme } from '@mantine/core';
 interface ChartProps {
   readonly data: Data[];
   readonly layout: Partial<Layout>;
-  readonly height: number;
+  /** In px; as high as its place when not given. */
+  readonly height?: number;
   /** What the chart shows, in words; its figures stand beside it as text. */
   readonly label: string;
   readonly onPick?: (point: number) => void;
   /** An editable shape was dragged: which, and where it lies now. */
   readonly onMove?: (shape: number, to: Readonly<Record<'x0' | 'x1' | 'y0' | 'y1', number>>) => void;
 }
+
+const LEAST_PX = 180;
 
 const config: Partial<Config> = { displayModeBar: false, responsive: true };
 
@@ -29,17 +32,18 @@ export function Chart({ data, layout, height, label, onPick, onMove }: ChartProp
     let gone = false;
     void import('plotly.js-cartesian-dist-min').then(async ({ default: Plotly }) => {
       if (gone) return;
+      const font = { family: "'Atkinson Hyperlegible', sans-serif", size: 14, color: themeColour('ink') };
       const plot = await Plotly.react(
         element,
         data,
         {
-          height,
+          height: height ?? Math.max(LEAST_PX, element.clientHeight),
           margin: { l: 52, r: 12, t: 12, b: 64 },
           paper_bgcolor: 'transparent',
           plot_bgcolor: 'transparent',
-          font: { family: "'Atkinson Hyperlegible', sans-serif", size: 14, color: themeColour('ink') },
           showlegend: false,
           ...layout,
+          font: { ...font, ...layout.font },
         },
         onMove ? { ...config, edits: { shapePosition: true } } : config,
       );
@@ -69,5 +73,5 @@ export function Chart({ data, layout, height, label, onPick, onMove }: ChartProp
         void import('plotly.js-cartesian-dist-min').then(({ default: Plotly }) => Plotly.purge(element));
     };
   }, []);
-  return <div ref={place} role="img" aria-label={label} style={{ minHeight: height }} />;
+  return <div ref={place} role="img" aria-label={label} style={{ height: height ?? '100%' }} />;
 }

@@ -1,9 +1,14 @@
-import { builtInLarder, rowOf, topAs } from '@mardle/core';
+import type { PiePlan } from '@mardle/core';
+import { builtInLarder, rowOf, topAs, topOutline } from '@mardle/core';
 import { Fig } from '../../../kit/Figure/Fig.js';
 import drawing from '../../CrossSection/CrossSection.module.css';
 import classes from '../../stations/stations.module.css';
 import type { StationProps } from '../../useBenchSpec.js';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
+import { Above, spreadOver } from '../shared/Above.js';
+import above from '../shared/Above.module.css';
+import { OutlineShape } from '../shared/TopShape.js';
+import { fleshColour } from '../../../kit/fruitColours.js';
 import { OnSlice } from '../shared/Pastry.js';
 import { sliceFrame, topFrame } from '../shared/top-frame.js';
 import { usualView } from '../shared/usual.js';
@@ -45,9 +50,28 @@ function BatterOnSlice({ shape, colour }: SliceTopProps) {
   );
 }
 
+function BatterAbove({ plan }: { readonly plan: PiePlan }) {
+  const top = topOutline(plan.build.vessel.dish);
+  return (
+    <Above plan={plan} label="batter with fruit showing through">
+      <OutlineShape of={top} className={above.batter} />
+      {spreadOver(top, 2.2).map(([x, y], i) => (
+        <circle
+          key={i}
+          cx={x + ((i * 37) % 5) * 0.2}
+          cy={y}
+          r={0.6}
+          fill={fleshColour(plan.spec.filling.fruits[0]?.fruit ?? '')}
+        />
+      ))}
+    </Above>
+  );
+}
+
 export const buckle: FormView = {
   ...usualView,
   Controls: BatterPart,
+  FromAbove: BatterAbove,
   SectionTop: BatterSection,
   SliceTop: BatterOnSlice,
   inBatter: true,

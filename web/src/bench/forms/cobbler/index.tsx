@@ -1,4 +1,5 @@
-import { builtInLarder, rowOf, topAs, usualCobbler } from '@mardle/core';
+import type { PiePlan } from '@mardle/core';
+import { builtInLarder, rowOf, topAs, topOutline, usualCobbler } from '@mardle/core';
 import { Dial } from '../../../kit/Dial/Dial.js';
 import { Fig } from '../../../kit/Figure/Fig.js';
 import drawing from '../../CrossSection/CrossSection.module.css';
@@ -7,6 +8,8 @@ import type { StationProps } from '../../useBenchSpec.js';
 import { changeForm } from '../../useBenchSpec.js';
 import { sconeStops } from '../../words.js';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
+import { Above, spreadOver } from '../shared/Above.js';
+import above from '../shared/Above.module.css';
 import { AlongSlice } from '../shared/Pastry.js';
 import { sliceFrame, topFrame } from '../shared/top-frame.js';
 import { usualView } from '../shared/usual.js';
@@ -77,9 +80,25 @@ function SconeOnSlice({ plan, shape, colour }: SliceTopProps) {
   );
 }
 
+/** Across a heap of scone dough, cm. */
+const HEAP_ACROSS_CM = 5.5;
+
+function SconesAbove({ plan }: { readonly plan: PiePlan }) {
+  const { openShare } = plan.build.top;
+  const r = (HEAP_ACROSS_CM / 2) * Math.sqrt(1 - openShare) * 1.05;
+  return (
+    <Above plan={plan} label={`heaps of scone dough, ${Math.round(100 * openShare)} % left open`}>
+      {spreadOver(topOutline(plan.build.vessel.dish), HEAP_ACROSS_CM).map(([x, y]) => (
+        <circle key={`${x}/${y}`} cx={x} cy={y} r={r} className={above.pastry} />
+      ))}
+    </Above>
+  );
+}
+
 export const cobbler: FormView = {
   ...usualView,
   Controls: SconePart,
+  FromAbove: SconesAbove,
   SectionTop: SconeSection,
   SliceTop: SconeOnSlice,
   standsCm: () => HEAP_CM,

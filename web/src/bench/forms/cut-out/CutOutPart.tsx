@@ -1,21 +1,11 @@
-import type { CutOuts, CutOutSpec, Outline } from '@mardle/core';
-import {
-  cutOutLabels,
-  cutOutShapes,
-  placedPoints,
-  showText,
-  topAs,
-  topOutline,
-  usualCutOut,
-} from '@mardle/core';
+import type { CutOutSpec } from '@mardle/core';
+import { cutOutLabels, cutOutShapes, showText, usualCutOut } from '@mardle/core';
 import { Choice } from '../../../kit/Choice/Choice.js';
 import { Dial } from '../../../kit/Dial/Dial.js';
 import { Fig } from '../../../kit/Figure/Fig.js';
 import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../useBenchSpec.js';
 import { changeForm } from '../../useBenchSpec.js';
-import { TopShape } from '../shared/TopShape.js';
-import weave from '../lattice/weave/Weave.module.css';
 import { cutOutStops } from '../../words.js';
 import classes from '../../stations/stations.module.css';
 
@@ -24,7 +14,6 @@ export function CutOutPart({ spec, plan }: StationProps) {
   const units = useSettings((state) => state.units);
   const chosen = spec.form.cutOut ?? usualCutOut;
   const figures = plan?.figures ?? {};
-  const cutOuts = topAs('cut_outs', plan?.build.top)?.cutOuts;
   const set = (part: Partial<CutOutSpec>): void => changeForm({ cutOut: { ...chosen, ...part } });
   return (
     <>
@@ -54,34 +43,7 @@ export function CutOutPart({ spec, plan }: StationProps) {
             <Fig figure={figures['top.open']} /> stays open, so it needs no vents.
           </p>
         </div>
-        {cutOuts && (
-          <div className={classes.plan}>
-            <CutOutPlan cutOuts={cutOuts} top={topOutline(spec.dish)} />
-          </div>
-        )}
       </div>
     </>
-  );
-}
-
-function CutOutPlan({ cutOuts, top }: { readonly cutOuts: CutOuts; readonly top: Outline }) {
-  return (
-    <svg
-      viewBox={`${-top.widthCm / 2 - 1.4} ${-top.lengthCm / 2 - 1.4} ${top.widthCm + 2.8} ${top.lengthCm + 2.8}`}
-      role="img"
-      aria-label={`The top from above: ${cutOuts.pieces.length} ${cutOutLabels[cutOuts.shape].toLowerCase()} in rings from the rim inward`}
-      className={weave.plan}
-    >
-      <TopShape top={top} />
-      {cutOuts.pieces.map((piece, i) => (
-        <polygon
-          key={i}
-          points={placedPoints(cutOuts, piece)
-            .map(([x, y]) => `${x.toFixed(2)},${(-y).toFixed(2)}`)
-            .join(' ')}
-          className={weave.long}
-        />
-      ))}
-    </svg>
   );
 }

@@ -1,6 +1,8 @@
-import type { CutOuts } from '@mardle/core';
-import { cutOutLabels, topAs } from '@mardle/core';
+import type { CutOuts, PiePlan } from '@mardle/core';
+import { cutOutLabels, placedPoints, topAs } from '@mardle/core';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
+import { Above } from '../shared/Above.js';
+import above from '../shared/Above.module.css';
 import { Slabs, StripsOnSlice } from '../shared/Pastry.js';
 import { usualView } from '../shared/usual.js';
 import { CutOutPart } from './CutOutPart.js';
@@ -31,9 +33,29 @@ function CutOutOnSlice({ plan, shape, colour }: SliceTopProps) {
   return <StripsOnSlice shape={shape} count={count} openShare={top.openShare} colour={colour} />;
 }
 
+function PiecesAbove({ plan }: { readonly plan: PiePlan }) {
+  const cutOuts = topAs('cut_outs', plan.build.top)?.cutOuts;
+  if (!cutOuts) return null;
+  const names = cutOutLabels[cutOuts.shape].toLowerCase();
+  return (
+    <Above plan={plan} label={`${cutOuts.pieces.length} ${names} in rings from the rim inward`}>
+      {cutOuts.pieces.map((piece, i) => (
+        <polygon
+          key={i}
+          points={placedPoints(cutOuts, piece)
+            .map(([x, y]) => `${x.toFixed(2)},${(-y).toFixed(2)}`)
+            .join(' ')}
+          className={above.pastry}
+        />
+      ))}
+    </Above>
+  );
+}
+
 export const cutOut: FormView = {
   ...usualView,
   Controls: CutOutPart,
+  FromAbove: PiecesAbove,
   SectionTop: CutOutSection,
   SliceTop: CutOutOnSlice,
   covered: 'under cut-out pieces',

@@ -1,4 +1,5 @@
 import type { FormView } from '../form-view.js';
+import { LidAbove } from '../shared/Above.js';
 import { DishLid, lidLine, LidOnSlice } from '../shared/Lid.js';
 import { usualView } from '../shared/usual.js';
 import { VentsPart } from '../shared/VentsPart.js';
@@ -6,6 +7,7 @@ import { VentsPart } from '../shared/VentsPart.js';
 export const doubleCrust: FormView = {
   ...usualView,
   Controls: VentsPart,
+  FromAbove: LidAbove,
   SectionTop: ({ plan, section, colour }) => (
     <DishLid section={section} colour={colour} vents={plan.spec.form.vents} />
   ),

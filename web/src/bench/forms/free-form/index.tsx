@@ -1,4 +1,7 @@
+import type { PiePlan } from '@mardle/core';
 import { topAs } from '@mardle/core';
+import { juiceColour } from '../../../kit/fruitColours.js';
+import above from '../shared/Above.module.css';
 import type { FormView, SliceTopProps } from '../form-view.js';
 import { OnSlice } from '../shared/Pastry.js';
 import { sliceFrame } from '../shared/top-frame.js';
@@ -19,10 +22,41 @@ function BorderOnSlice({ plan, shape, colour }: SliceTopProps) {
   );
 }
 
+function FoldAbove({ plan }: { readonly plan: PiePlan }) {
+  const border = topAs('border', plan.build.top)?.freeForm;
+  if (!border) return null;
+  const { fillingCm, apertureCm, pleats } = border;
+  const outer = fillingCm / 2 + 0.6;
+  const half = outer + 1.4;
+  return (
+    <svg
+      viewBox={`${-half} ${-half} ${2 * half} ${2 * half}`}
+      role="img"
+      aria-label={`From above: a border folded in ${pleats} pleats, open in the middle`}
+      className={above.plan}
+    >
+      <circle r={outer} className={above.pastry} />
+      <circle r={apertureCm / 2} fill={juiceColour(plan.spec.filling.fruits[0]?.fruit ?? '')} />
+      {Array.from({ length: pleats }, (_, i) => (
+        <line
+          key={i}
+          x1={0}
+          x2={outer * Math.sin(0.12)}
+          y1={-apertureCm / 2}
+          y2={-outer * Math.cos(0.12)}
+          transform={`rotate(${(360 * i) / pleats})`}
+          className={above.vent}
+        />
+      ))}
+    </svg>
+  );
+}
+
 export const freeForm: FormView = {
   ...usualView,
   Controls: FreeFormPart,
   // The border is the disc itself, drawn with the base that it is folded from.
+  FromAbove: FoldAbove,
   SectionTop: Nothing,
   SliceTop: BorderOnSlice,
   covered: 'in a folded border',

@@ -1,12 +1,46 @@
-import { topAs } from '@mardle/core';
+import type { PiePlan } from '@mardle/core';
+import { topAs, usualHandPie } from '@mardle/core';
+import above from '../shared/Above.module.css';
 import type { FormView } from '../form-view.js';
 import { Lid, LidOnSlice } from '../shared/Lid.js';
 import { usualView } from '../shared/usual.js';
 import { HandPiePart } from './HandPiePart.js';
 
+/** Hand pies on their sheet, folded, each with its slit. */
+function TrayAbove({ plan }: { readonly plan: PiePlan }) {
+  const { discCm, count } = plan.spec.form.handPie ?? usualHandPie;
+  const { dish } = plan.spec;
+  const [across, down] = [dish.topCm, dish.widthCm ?? dish.topCm];
+  const columns = Math.max(1, Math.min(count, Math.floor(across / (discCm + 1))));
+  const rows = Math.ceil(count / columns);
+  const high = Math.max(down, rows * (discCm / 2 + 1.5));
+  const r = discCm / 2;
+  return (
+    <svg
+      viewBox={`${-across / 2 - 1} ${-high / 2 - 1} ${across + 2} ${high + 2}`}
+      role="img"
+      aria-label={`From above: ${count} folded pies on the sheet`}
+      className={above.plan}
+    >
+      <rect x={-across / 2} y={-high / 2} width={across} height={high} rx={1} className={above.sheet} />
+      {Array.from({ length: count }, (_, i) => {
+        const x = ((i % columns) + 0.5) * (across / columns) - across / 2;
+        const y = (Math.floor(i / columns) + 0.5) * (high / rows) - high / 2 + r / 2;
+        return (
+          <g key={i}>
+            <path d={`M${x - r} ${y}A${r} ${r} 0 0 1 ${x + r} ${y}Z`} className={above.pastry} />
+            <line x1={x - 1} x2={x + 1} y1={y - r / 2} y2={y - r / 2} className={above.vent} />
+          </g>
+        );
+      })}
+    </svg>
+  );
+}
+
 export const handPie: FormView = {
   ...usualView,
   Controls: HandPiePart,
+  FromAbove: TrayAbove,
   SectionTop: ({ section, colour }) => (
     <Lid section={section} colour={colour} vents={1} riseCm={section.profile.depthCm * 1.5} restsCm={0} />
   ),

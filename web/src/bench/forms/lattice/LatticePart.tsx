@@ -1,15 +1,6 @@
 import { Button } from '@mantine/core';
 import type { LatticeSpec, StripStyle } from '@mardle/core';
-import {
-  isRound,
-  latticeAngles,
-  showText,
-  stripStyles,
-  topAs,
-  topOutline,
-  usualLattice,
-  weaveSteps,
-} from '@mardle/core';
+import { isRound, latticeAngles, showText, stripStyles, topAs, topOutline, usualLattice } from '@mardle/core';
 import { useMemo, useState } from 'react';
 import { Choice } from '../../../kit/Choice/Choice.js';
 import { Dial } from '../../../kit/Dial/Dial.js';
@@ -17,7 +8,6 @@ import { Fig } from '../../../kit/Figure/Fig.js';
 import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../useBenchSpec.js';
 import { changeForm } from '../../useBenchSpec.js';
-import { LatticePlan } from './weave/LatticePlan.js';
 import { WeaveSteps } from './weave/WeaveSteps.js';
 import { stripStops, stripWidthStops } from '../../words.js';
 import classes from '../../stations/stations.module.css';
@@ -38,10 +28,6 @@ export function LatticePart({ spec, plan }: StationProps) {
   const lattice = topAs('lattice', built)?.lattice ?? null;
   const { dish } = spec;
   const top = useMemo(() => topOutline(dish), [dish]);
-  const steps = useMemo(
-    () => (lattice?.style === 'straight' ? weaveSteps(lattice.long.length, lattice.cross.length) : null),
-    [lattice],
-  );
   const style = chosen.style ?? 'straight';
   const set = (part: Partial<LatticeSpec>): void => {
     const next = { ...chosen, ...part };
@@ -116,21 +102,6 @@ export function LatticePart({ spec, plan }: StationProps) {
           />
         )}
       </div>
-      {lattice && (
-        <div className={classes.plan}>
-          <LatticePlan
-            lattice={lattice}
-            top={top}
-            steps={steps}
-            now={null}
-            label={`The lattice from above: ${lattice.long.length} by ${lattice.cross.length} strips, ${
-              style === 'straight'
-                ? 'woven over and under'
-                : `${styleWords[style].toLowerCase()}, laid across`
-            } at ${lattice.angleDeg} degrees`}
-          />
-        </div>
-      )}
       <div className={classes.facts}>
         <p>
           Gap <Fig figure={figures['lattice.gap']} />, open <Fig figure={figures['lattice.open']} />. Cut from

@@ -1,7 +1,10 @@
-import { topAs } from '@mardle/core';
+import type { PiePlan, StripStyle } from '@mardle/core';
+import { topAs, topOutline, weaveSteps } from '@mardle/core';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
 import { Slabs, StripsOnSlice } from '../shared/Pastry.js';
 import { usualView } from '../shared/usual.js';
+import { juiceOf } from '../shared/Above.js';
+import { LatticePlan } from './weave/LatticePlan.js';
 import { LatticePart } from './LatticePart.js';
 
 function LatticeSection({ plan, section, colour }: SectionTopProps) {
@@ -24,9 +27,32 @@ function LatticeOnSlice({ plan, shape, colour }: SliceTopProps) {
   return <StripsOnSlice shape={shape} count={count} openShare={top.openShare} colour={colour} />;
 }
 
+const laid: Readonly<Record<StripStyle, string>> = {
+  straight: 'woven over and under',
+  twisted: 'twisted, laid across',
+  plaited: 'plaited, laid across',
+};
+
+function LatticeAbove({ plan }: { readonly plan: PiePlan }) {
+  const strips = topAs('lattice', plan.build.top)?.lattice;
+  if (!strips) return null;
+  const { long, cross, angleDeg, style } = strips;
+  return (
+    <LatticePlan
+      lattice={strips}
+      top={topOutline(plan.spec.dish)}
+      steps={style === 'straight' ? weaveSteps(long.length, cross.length) : null}
+      now={null}
+      juice={juiceOf(plan)}
+      label={`From above: ${long.length} by ${cross.length} strips, ${laid[style]}, at ${angleDeg} degrees`}
+    />
+  );
+}
+
 export const lattice: FormView = {
   ...usualView,
   Controls: LatticePart,
+  FromAbove: LatticeAbove,
   SectionTop: LatticeSection,
   SliceTop: LatticeOnSlice,
   covered: 'under a lattice',

@@ -6,6 +6,7 @@ import type { StationProps } from '../../useBenchSpec.js';
 import { changeForm } from '../../useBenchSpec.js';
 import { weightStops } from '../../words.js';
 import type { FormView } from '../form-view.js';
+import { OpenAbove } from '../shared/Above.js';
 import { Nothing, usualView } from '../shared/usual.js';
 
 /** An open pie: the shell is baked empty first, under weights or without. */
@@ -39,6 +40,7 @@ function OpenPart({ spec, plan }: StationProps) {
 export const openShell: FormView = {
   ...usualView,
   Controls: OpenPart,
+  FromAbove: OpenAbove,
   SectionTop: Nothing,
   SliceTop: Nothing,
   covered: 'open on top',

@@ -3,6 +3,7 @@ import classes from '../../CrossSection/CrossSection.module.css';
 import { pieces } from '../../CrossSection/geometry.js';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
 import { CrumbPart } from './CrumbPart.js';
+import { CrumbAbove } from './Above.js';
 import { AlongSlice } from './Pastry.js';
 import { sliceFrame, topFrame } from './top-frame.js';
 import { usualView } from './usual.js';
@@ -52,6 +53,7 @@ function CrumbOnSlice({ plan, shape, colour }: SliceTopProps) {
 export const crumbView: FormView = {
   ...usualView,
   Controls: CrumbPart,
+  FromAbove: CrumbAbove,
   SectionTop: CrumbSection,
   SliceTop: CrumbOnSlice,
   standsCm: ({ top }) => topAs('crumb', top)?.crumb.thicknessCm ?? 0,

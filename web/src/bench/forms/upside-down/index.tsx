@@ -2,6 +2,7 @@ import { Fig } from '../../../kit/Figure/Fig.js';
 import classes from '../../stations/stations.module.css';
 import type { StationProps } from '../../useBenchSpec.js';
 import type { FormView } from '../form-view.js';
+import { LidAbove } from '../shared/Above.js';
 import { DishLid, lidLine, LidOnSlice } from '../shared/Lid.js';
 import { usualView } from '../shared/usual.js';
 
@@ -31,6 +32,7 @@ const PRICKS = 7;
 export const upsideDown: FormView = {
   ...usualView,
   Controls: UpsideDownPart,
+  FromAbove: ({ plan }) => <LidAbove plan={plan} pricked />,
   SectionTop: ({ section, colour }) => <DishLid section={section} colour={colour} vents={PRICKS} />,
   SliceTop: LidOnSlice,
   covered: 'under a lid',

@@ -1,6 +1,7 @@
 import { Button, NumberInput } from '@mantine/core';
 import type { FillingSpec, PiePlan, SaucerResult } from '@mardle/core';
 import { draftPlan, evidenceRules, expectedWeepG, saucerResults, showText } from '@mardle/core';
+import { scaleLinear } from 'd3-scale';
 import { useMemo } from 'react';
 import { Choice } from '../../../kit/Choice/Choice.js';
 import { Fig } from '../../../kit/Figure/Fig.js';
@@ -101,7 +102,7 @@ function Effect({ before, after }: { readonly before: PiePlan | null; readonly a
     { word: 'after', dose: after.filling.dose },
   ];
   const most = Math.max(...rows.map(({ dose }) => dose.highG)) * 1.05;
-  const x = (massG: number): number => (massG / most) * 200;
+  const x = scaleLinear([0, most], [0, 200]);
   const say = ({ massG, lowG, highG }: PiePlan['filling']['dose']): string =>
     `${showText(massG, 'g', units)} ±${Math.round((highG - lowG) / 2)}`;
   return (

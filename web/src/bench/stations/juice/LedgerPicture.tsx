@@ -4,14 +4,16 @@ import { useCallback, useMemo } from 'react';
 import { useMantineColorScheme } from '@mantine/core';
 import { show } from '@mardle/core';
 import { Chart, themeColour } from '../../../kit/Chart/Chart.js';
-import { Fig } from '../../../kit/Figure/Fig.js';
 import { useSettings } from '../../../state/settings.js';
 import { useWhy } from '../../../state/why.js';
 import type { StationProps } from '../../useBenchSpec.js';
-import classes from '../stations.module.css';
 
 /** Steps of the ledger: what comes in, what goes, what is left. */
-const steps: readonly { readonly id: string; readonly word: string; readonly sign: 1 | -1 | 0 }[] = [
+export const ledgerSteps: readonly {
+  readonly id: string;
+  readonly word: string;
+  readonly sign: 1 | -1 | 0;
+}[] = [
   { id: 'ledger.fruit_water', word: 'in the fruit', sign: 1 },
   { id: 'ledger.liquid_water', word: 'lemon, sugar,<br>liquid', sign: 1 },
   { id: 'ledger.bound', word: 'stays in<br>the fruit', sign: -1 },
@@ -32,7 +34,7 @@ interface Bar {
 /** Each bar begins where the one before ended. */
 function bars(figures: Readonly<Record<string, Figure>>): Bar[] {
   let level = 0;
-  return steps.flatMap(({ id, word, sign }) => {
+  return ledgerSteps.flatMap(({ id, word, sign }) => {
     const figure = figures[id];
     if (!figure) return [];
     const base = sign === -1 ? level - figure.value : sign === 1 ? level : 0;
@@ -43,7 +45,7 @@ function bars(figures: Readonly<Record<string, Figure>>): Bar[] {
 }
 
 /** Where each gram of water goes; every bar opens to its story. */
-export function LedgerPicture({ plan }: StationProps) {
+export function LedgerPicture({ plan }: Pick<StationProps, 'plan'>) {
   const open = useWhy((state) => state.open);
   const units = useSettings((state) => state.units);
   const { colorScheme } = useMantineColorScheme();
@@ -77,7 +79,8 @@ export function LedgerPicture({ plan }: StationProps) {
         zerolinecolor: themeColour('ink-soft'),
       },
       xaxis: { tickangle: 0 },
-      margin: { l: 56, r: 8, t: 24, b: 44 },
+      font: { size: 12.5 },
+      margin: { l: 50, r: 4, t: 18, b: 40 },
     }),
     [],
   );
@@ -88,27 +91,12 @@ export function LedgerPicture({ plan }: StationProps) {
     },
     [drawn, open],
   );
-  if (!plan) return null;
   return (
-    <>
-      <Chart
-        data={data}
-        layout={layout}
-        height={250}
-        label={`Where the water goes: ${drawn.map(({ figure }) => `${figure.label} ${Math.round(figure.value)} g`).join(', ')}.`}
-        onPick={onPick}
-      />
-      <ul className={classes.lines}>
-        {drawn.map(({ figure }) => (
-          <li key={figure.id}>
-            {figure.label} <Fig figure={figure} band />
-          </li>
-        ))}
-        <li>
-          With its sugar that is <Fig figure={plan.figures['ledger.juice']} band /> of juice at{' '}
-          <Fig figure={plan.figures['ledger.brix']} />.
-        </li>
-      </ul>
-    </>
+    <Chart
+      data={data}
+      layout={layout}
+      label={`Where the water goes: ${drawn.map(({ figure }) => `${figure.label} ${Math.round(figure.value)} g`).join(', ')}.`}
+      onPick={onPick}
+    />
   );
 }

@@ -1,5 +1,6 @@
 import type { Preparation, PreparationKind } from '@mardle/core';
 import {
+  cookedShare,
   draftPlan,
   glazeRules,
   HOLD_C,
@@ -15,7 +16,7 @@ import { Fig } from '../../../kit/Figure/Fig.js';
 import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../useBenchSpec.js';
 import { changeFilling } from '../../useBenchSpec.js';
-import { boilStops, cookedStops, liquidStops, minuteStops } from '../../words.js';
+import { boilStops, cookedStops, liquidStops, minuteStops, wholeStops } from '../../words.js';
 import classes from '../stations.module.css';
 
 const timed: ReadonlySet<PreparationKind> = new Set(['weep', 'hold', 'stew', 'saute']);
@@ -94,6 +95,20 @@ export function PreparationPart({ spec, plan }: StationProps) {
             onChange={(value) => set({ liquidG: Math.round(value) })}
           />
         )}
+        {kind !== 'glaze' && preparations[kind].heldAtC !== null && (
+          <Dial
+            label="Cooked"
+            value={cookedShare(preparation)}
+            stops={wholeStops}
+            hair={0.05}
+            shown={
+              cookedShare(preparation) === 1
+                ? 'all of it'
+                : `${Math.round(100 * cookedShare(preparation))} %, the rest raw`
+            }
+            onChange={(share) => set({ cookedShare: share >= 0.99 ? undefined : Number(share.toFixed(2)) })}
+          />
+        )}
         {kind === 'glaze' && (
           <Dial
             label="Cooked into it"
@@ -101,7 +116,7 @@ export function PreparationPart({ spec, plan }: StationProps) {
             stops={cookedStops}
             hair={0.01}
             shown={`${Math.round(100 * (preparation.cookedShare ?? glazeRules.usualCookedShare))} % of the fruit`}
-            onChange={(cookedShare) => set({ cookedShare })}
+            onChange={(share) => set({ cookedShare: share })}
           />
         )}
         <div className={classes.facts}>

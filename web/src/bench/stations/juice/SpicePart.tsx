@@ -6,18 +6,10 @@ import { changeFilling } from '../../useBenchSpec.js';
 import { bicarbonateStops, butterStops, seasoningStops, zestStops } from '../../words.js';
 import classes from '../stations.module.css';
 
-/** Butter, zest, bicarbonate, and spices by their usual dose for this much fruit. */
-export function SpicePart({ spec, plan }: StationProps) {
+/** Butter, zest and bicarbonate. */
+export function ButterPart({ spec }: Pick<StationProps, 'spec'>) {
   const units = useSettings((state) => state.units);
   const { filling } = spec;
-  const fruitKg = (plan?.filling.batch.massG ?? 0) / 1000;
-  const setSeasoning = (id: string, massG: number): void =>
-    changeFilling({
-      seasonings: [
-        ...filling.seasonings.filter(({ seasoning }) => seasoning !== id),
-        ...(massG > 0 ? [{ seasoning: id, massG }] : []),
-      ],
-    });
   return (
     <div className={classes.row}>
       <Dial
@@ -44,6 +36,24 @@ export function SpicePart({ spec, plan }: StationProps) {
         shown={showText(filling.bicarbonateG, 'g', units)}
         onChange={(bicarbonateG) => changeFilling({ bicarbonateG })}
       />
+    </div>
+  );
+}
+
+/** Salt and spices, by their usual dose for this much fruit. */
+export function SpicePart({ spec, plan }: StationProps) {
+  const units = useSettings((state) => state.units);
+  const { filling } = spec;
+  const fruitKg = (plan?.filling.batch.massG ?? 0) / 1000;
+  const setSeasoning = (id: string, massG: number): void =>
+    changeFilling({
+      seasonings: [
+        ...filling.seasonings.filter(({ seasoning }) => seasoning !== id),
+        ...(massG > 0 ? [{ seasoning: id, massG }] : []),
+      ],
+    });
+  return (
+    <div className={classes.row}>
       {[...builtInLarder.seasonings.values()].map(({ id, label, gPerKg }) => {
         const massG = filling.seasonings.find(({ seasoning }) => seasoning === id)?.massG ?? 0;
         const usualG = gPerKg * fruitKg;

@@ -1,5 +1,6 @@
 import { Button } from '@mantine/core';
-import { builtInSugars, setNames, showText, tasteStepG } from '@mardle/core';
+import type { EatenHow } from '@mardle/core';
+import { eatenHow, eatenRules, formOf, setNames, showText, tasteStepG } from '@mardle/core';
 import { Choice } from '../../../kit/Choice/Choice.js';
 import { Dial } from '../../../kit/Dial/Dial.js';
 import { Fig } from '../../../kit/Figure/Fig.js';
@@ -82,15 +83,11 @@ export function SugarAndSet({ spec, plan }: StationProps) {
           </div>
         </div>
       </div>
-      <Choice
-        label="Sugar"
-        value={sugar.sugar}
-        options={[...builtInSugars.values()].map(({ id, label, water }) => ({
-          value: id,
-          label,
-          note: water > 0.05 ? `brings ${Math.round(100 * water)} % water` : undefined,
-        }))}
-        onChange={(kind) => changeFilling({ sugar: { ...sugar, sugar: kind } })}
+      <Choice<EatenHow>
+        label="Eaten"
+        value={filling.eaten ?? formOf(spec.form.kind).eaten}
+        options={eatenHow.map((value) => ({ value, label: eatenRules[value].label }))}
+        onChange={(eaten) => changeFilling({ eaten, set: eatenRules[eaten].set })}
       />
     </>
   );

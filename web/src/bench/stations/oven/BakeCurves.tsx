@@ -6,14 +6,11 @@ import { useCallback, useMemo } from 'react';
 import { Chart, themeColour } from '../../../kit/Chart/Chart.js';
 import { useSettings } from '../../../state/settings.js';
 import { changeBake } from '../../useBenchSpec.js';
-import classes from './BakeCurves.module.css';
 import { eventMarks, INDEX_TOP, movedStages, stageShapes } from './stageShapes.js';
 
 interface BakeCurvesProps {
   readonly bake: Bake;
 }
-
-const HEIGHT_PX = 240;
 
 interface Curve {
   readonly name: string;
@@ -79,10 +76,11 @@ export function BakeCurves({ bake }: BakeCurvesProps) {
         fixedrange: true,
       },
       showlegend: true,
-      legend: { orientation: 'h', y: -0.18, yanchor: 'top', x: 0.5, xanchor: 'center' },
+      legend: { orientation: 'h', y: -0.14, yanchor: 'top', x: 0.5, xanchor: 'center', font: { size: 11.5 } },
       shapes: stageShapes(bake, toTyped),
       annotations: notes,
-      margin: { l: 56, r: 60, t: 44, b: 50 },
+      font: { size: 12.5 },
+      margin: { l: 50, r: 54, t: 44, b: 40 },
       dragmode: false,
     };
   }, [bake, toTyped, word]);
@@ -96,15 +94,11 @@ export function BakeCurves({ bake }: BakeCurvesProps) {
   const end = bake.atEnd;
   const say = (tempC: number): string => `${Math.round(toTyped(tempC))} ${word}`;
   return (
-    <>
-      <Chart
-        data={data}
-        layout={layout}
-        height={HEIGHT_PX}
-        onMove={onMove}
-        label={`Temperatures, colour and set through the bake. At the end: oven ${say(end.airC)}, top crust ${say(end.topC)}, ${lined ? `base ${say(end.baseC)}, ` : ''}middle of the filling ${say(end.centreC)}; colour ${end.topBrowning.toFixed(1)}, where 1 is golden and 2 deep; starch ${Math.round(100 * end.set)} % swollen.`}
-      />
-      <p className={classes.hint}>drag a bar for its heat, its end for its time</p>
-    </>
+    <Chart
+      data={data}
+      layout={layout}
+      onMove={onMove}
+      label={`Temperatures, colour and set through the bake. At the end: oven ${say(end.airC)}, top crust ${say(end.topC)}, ${lined ? `base ${say(end.baseC)}, ` : ''}middle of the filling ${say(end.centreC)}; colour ${end.topBrowning.toFixed(1)}, where 1 is golden and 2 deep; starch ${Math.round(100 * end.set)} % swollen.`}
+    />
   );
 }

@@ -1,5 +1,6 @@
 import type { Bake, Figure, KnobKind } from '@mardle/core';
 import { markOnKnob, showText } from '@mardle/core';
+import { scaleLinear } from 'd3-scale';
 import { useSettings } from '../../../state/settings.js';
 import classes from './BakeStrip.module.css';
 
@@ -22,7 +23,7 @@ const lanes: readonly [id: string, word: string][] = [
 export function BakeStrip({ bake, knob, figures }: BakeStripProps) {
   const units = useSettings((state) => state.units);
   const longest = Math.max(bake.outMin, ...lanes.map(([id]) => figures[id]?.high ?? 0)) * 1.02;
-  const x = (minutes: number): number => (minutes / longest) * WIDTH;
+  const x = scaleLinear([0, longest], [0, WIDTH]);
   const heat = (tempC: number): string => markOnKnob(tempC, knob) ?? showText(tempC, 'C', units);
   const [first, second] = bake.stages;
   const single = first.tempC === second.tempC;

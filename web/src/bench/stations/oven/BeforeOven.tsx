@@ -17,8 +17,7 @@ export function BeforeOven({ bake }: { readonly bake: BakeSpec }) {
   const units = useSettings((state) => state.units);
   const { chill, pastryC, beside = 0 } = bake;
   return (
-    <details className={classes.day}>
-      <summary>Before the oven, and beside it</summary>
+    <>
       <div className={classes.row}>
         <Choice<Wait>
           label="Waits"
@@ -83,6 +82,6 @@ export function BeforeOven({ bake }: { readonly bake: BakeSpec }) {
           </>
         )}
       </div>
-    </details>
+    </>
   );
 }

@@ -28,10 +28,10 @@ export function Doneness({ plan }: { readonly plan: PiePlan }) {
         </Fragment>
       ))}
       {shown.length > 0 && '.'}
-      {figures['cool.slice'] && (
+      {figures['cool.ready'] && (
         <>
           {' '}
-          Slice after <Fig figure={figures['cool.slice']} /> on the rack
+          To be eaten {plan.eaten.label} after <Fig figure={figures['cool.ready']} />
           {turnedOutMin !== null
             ? `, turned out after about ${turnedOutMin} min`
             : standsInDish

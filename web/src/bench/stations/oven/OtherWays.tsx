@@ -27,9 +27,8 @@ export function OtherWays({ plan, bake }: OtherWaysProps) {
   const minutes = ({ low, high }: { readonly low: number; readonly high: number }): string =>
     range(String(Math.round(low)), `${Math.round(high)} min`).replace(/^(\d+)$/, '$1 min');
   return (
-    <details className={classes.day}>
-      <summary>What else would do</summary>
-      <p>
+    <>
+      <p className={classes.plain}>
         It comes out right with a first stage of {range(heat(bands.firstC.low), heat(bands.firstC.high))} for{' '}
         {minutes(bands.firstMin)}, then {range(heat(bands.secondC.low), heat(bands.secondC.high))} for{' '}
         {minutes(bands.secondMin)}, the others following.
@@ -46,7 +45,7 @@ export function OtherWays({ plan, bake }: OtherWaysProps) {
           ))}
         </ul>
       )}
-      <p>
+      <p className={classes.plain}>
         <button
           type="button"
           className={classes.link}
@@ -67,7 +66,7 @@ export function OtherWays({ plan, bake }: OtherWaysProps) {
         </span>
       </p>
       {others.length > 0 && (
-        <Table fz="md" verticalSpacing={3} aria-label="Other heats">
+        <Table fz="sm" verticalSpacing={1} horizontalSpacing={4} aria-label="Other heats">
           <Table.Thead>
             <Table.Tr>
               {['First', 'Then', 'Out after', 'Costs', 'Top', ''].map((word) => (
@@ -76,7 +75,7 @@ export function OtherWays({ plan, bake }: OtherWaysProps) {
             </Table.Tr>
           </Table.Thead>
           <Table.Tbody>
-            {others.slice(0, 6).map((way) => {
+            {others.slice(0, 4).map((way) => {
               const firstMin = Math.round(way.firstMin);
               const restMin = Math.max(0, Math.round(way.doneMin) - firstMin);
               const longer = Math.round(way.longerMin);
@@ -116,6 +115,6 @@ export function OtherWays({ plan, bake }: OtherWaysProps) {
           </Table.Tbody>
         </Table>
       )}
-    </details>
+    </>
   );
 }

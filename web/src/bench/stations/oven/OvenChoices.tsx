@@ -26,8 +26,8 @@ type StageChoice = 'two' | 'one' | 'own';
 const chosenStages = ({ stages, singleStage }: BakeSpec): StageChoice =>
   stages ? 'own' : singleStage ? 'one' : 'two';
 
-/** Which oven, where in it, from which cold, to which colour, and who finds the stages. */
-export function OvenChoices({ spec, stages }: OvenChoicesProps) {
+/** Which oven, where in it, from which cold. */
+export function OvenChoices({ spec }: Pick<OvenChoicesProps, 'spec'>) {
   const { data: kitchen } = useKitchen();
   const units = useSettings((state) => state.units);
   const { bake } = spec;
@@ -70,28 +70,8 @@ export function OvenChoices({ spec, stages }: OvenChoicesProps) {
           options={rackLevels.map((value) => ({ value, label: rackWords[value] }))}
           onChange={(rack) => changeBake({ rack })}
         />
-        <Choice<StageChoice>
-          label="Stages"
-          value={chosenStages(bake)}
-          options={[
-            { value: 'two', label: 'Find both' },
-            { value: 'one', label: 'One heat' },
-            { value: 'own', label: 'My recipe says' },
-          ]}
-          onChange={(value) =>
-            changeBake({ stages: value === 'own' ? stages : null, singleStage: value === 'one' })
-          }
-        />
       </div>
       <div className={classes.row}>
-        <Dial
-          label="Colour"
-          value={colourNames.indexOf(bake.colour)}
-          stops={colourStops}
-          hair={1}
-          shown="of the top"
-          onChange={(value) => changeBake({ colour: colourNames[Math.round(value)] ?? 'gold' })}
-        />
         <Dial
           label="Goes in"
           value={bake.startC}
@@ -110,5 +90,34 @@ export function OvenChoices({ spec, stages }: OvenChoicesProps) {
         />
       </div>
     </>
+  );
+}
+
+/** To which colour, and who finds the stages. */
+export function StagesChoice({ spec, stages }: OvenChoicesProps) {
+  const { bake } = spec;
+  return (
+    <div className={classes.row}>
+      <Dial
+        label="Colour"
+        value={colourNames.indexOf(bake.colour)}
+        stops={colourStops}
+        hair={1}
+        shown="of the top"
+        onChange={(value) => changeBake({ colour: colourNames[Math.round(value)] ?? 'gold' })}
+      />
+      <Choice<StageChoice>
+        label="Stages"
+        value={chosenStages(bake)}
+        options={[
+          { value: 'two', label: 'Find both' },
+          { value: 'one', label: 'One heat' },
+          { value: 'own', label: 'My recipe says' },
+        ]}
+        onChange={(value) =>
+          changeBake({ stages: value === 'own' ? stages : null, singleStage: value === 'one' })
+        }
+      />
+    </div>
   );
 }

@@ -10,7 +10,7 @@ import { HeatView } from '../../CrossSection/HeatView.js';
 import { OvenStation } from '../OvenStation.js';
 import { BakeStrip } from './BakeStrip.js';
 import { whatHappens } from './OwnStages.js';
-import { eventMarks, movedStages, stageShapes } from './stageShapes.js';
+import { eventMarks, inRows, movedStages, stageShapes } from './stageShapes.js';
 
 jest.mock(
   '../../../workers/bake.js',
@@ -153,11 +153,13 @@ describe('the oven station', () => {
     const user = userEvent.setup();
     const spec = layOnBench();
     show(spec());
+    await user.click(screen.getByRole('tab', { name: 'Oven and place' }));
     await user.click(await screen.findByRole('radio', { name: /Gas oven/ }));
     expect(spec().bake.oven).toMatchObject({ label: 'Gas oven', knob: 'gas', offsetC: 9 });
     expect(spec().bake.oven).not.toHaveProperty('places');
     await user.click(screen.getByRole('radio', { name: /On hot steel/ }));
     expect(spec().bake.beneath).toBe('hot_steel');
+    await user.click(screen.getByRole('tab', { name: 'The bake' }));
     await user.click(screen.getByRole('radio', { name: /One heat/ }));
     expect(spec().bake.singleStage).toBe(true);
     await user.click(screen.getByRole('radio', { name: /My recipe says/ }));
@@ -211,5 +213,35 @@ describe('the heat', () => {
     });
     expect(warmest()).toBeLessThan(30);
     expect(atEnd).toBeGreaterThan(95);
+  });
+});
+
+describe('words over the curves', () => {
+  it('never lie on each other', () => {
+    const marks = [
+      { word: 'golden', at: 33 },
+      { word: 'tender', at: 34 },
+      { word: 'turn', at: 35 },
+      { word: 'bubbles', at: 44 },
+    ];
+    const rows = inRows(marks, 45);
+    for (const [i, one] of rows.entries()) {
+      for (const other of rows.slice(i + 1)) {
+        if (one.row === other.row) expect(other.at).toBeGreaterThan(one.at + 0.019 * 45 * one.word.length);
+      }
+    }
+    expect(rows[0]?.row).toBe(0);
+  });
+
+  it('stay in the lowest row when they are far apart', () => {
+    expect(
+      inRows(
+        [
+          { word: 'foil', at: 5 },
+          { word: 'turn', at: 30 },
+        ],
+        60,
+      ).map(({ row }) => row),
+    ).toEqual([0, 0]);
   });
 });

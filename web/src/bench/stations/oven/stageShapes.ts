@@ -50,17 +50,37 @@ export function eventMarks({ events, turnMin, foilMin, outMin }: Bake): {
       hoverinfo: 'skip',
       showlegend: false,
     },
-    notes: marks.map(({ word, at }, i) => ({
+    notes: inRows(marks, outMin).map(({ word, at, row }) => ({
       x: at,
       yref: 'paper',
-      y: 1 - 0.08 * (i % 3),
+      y: 1.01 + ROW_SHARE * row,
+      yanchor: 'bottom',
       text: word,
       showarrow: false,
-      bgcolor: themeColour('enamel'),
       xanchor: 'left',
-      font: { size: 13 },
+      font: { size: 12.5 },
     })),
   };
+}
+
+/** Height of a row of words over the plot, as a share of it; and how much of its width a letter takes. */
+const ROW_SHARE = 0.1;
+const LETTER_SHARE = 0.019;
+
+interface Mark {
+  readonly word: string;
+  readonly at: number;
+}
+
+/** Words over the plot, each in the lowest row where it lies on no other. */
+export function inRows(marks: readonly Mark[], longest: number): (Mark & { readonly row: number })[] {
+  const ends: number[] = [];
+  return marks.map((mark) => {
+    const free = ends.findIndex((end) => end <= mark.at);
+    const row = free === -1 ? ends.length : free;
+    ends[row] = mark.at + (mark.word.length + 1) * LETTER_SHARE * longest;
+    return { ...mark, row };
+  });
 }
 
 const within = (path: string, value: number): number => {

@@ -10,16 +10,7 @@ const MOST_OF_ONE = 60;
 
 /** Dough for a day: how many of which pies, and the flour, butter and water that they take together. */
 export function DayDough({ spec }: StationProps) {
-  const [open, setOpen] = useState(false);
-  return (
-    <details className={classes.day} onToggle={(event) => setOpen(event.currentTarget.open)}>
-      <summary>Dough for a day</summary>
-      {open && <DayTable dough={spec.pastry.dough} />}
-    </details>
-  );
-}
-
-function DayTable({ dough }: { readonly dough: string }) {
+  const { dough } = spec.pastry;
   const units = useSettings((state) => state.units);
   const { data: pies = [] } = usePies();
   const [counts, setCounts] = useState<Readonly<Record<string, number>>>({});

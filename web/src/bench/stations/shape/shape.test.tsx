@@ -42,7 +42,10 @@ describe('the form', () => {
     const user = userEvent.setup();
     const spec = layOnBench();
     show(spec());
+    // The kitchen's own dishes are there before one of them is taken.
+    await user.click(screen.getByRole('tab', { name: 'Dish' }));
     await screen.findByRole('radio', { name: /25 cm deep/ });
+    await user.click(screen.getByRole('tab', { name: 'Form' }));
     await user.click(screen.getByRole('radio', { name: /free-form$/ }));
     expect(spec().form.kind).toBe('free_form');
     expect(spec().dish.label).toBe('Tray');
@@ -61,8 +64,10 @@ describe('the form', () => {
 
 describe('the dish', () => {
   it('says how many times the recipe another of mine takes, and no sheet stands among them', async () => {
+    const user = userEvent.setup();
     layOnBench();
     show(starterSpec);
+    await user.click(screen.getByRole('tab', { name: 'Dish' }));
     expect(
       await screen.findByRole('radio', { name: /25 cm deep.*takes 1\.8\d of this/ }),
     ).toBeInTheDocument();
@@ -73,6 +78,7 @@ describe('the dish', () => {
     const user = userEvent.setup();
     const spec = layOnBench({ ...starterSpec, filling: { ...starterSpec.filling, fruitMassG: 700 } });
     const { rerender } = renderInKitchen(<ShapeStation spec={spec()} plan={planOf(spec())} />);
+    await user.click(screen.getByRole('tab', { name: 'Dish' }));
     await user.click(await screen.findByRole('radio', { name: /25 cm deep/ }));
     expect(spec().dish.label).toBe('25 cm deep');
     expect(spec().filling.fruitMassG).toBe(700);

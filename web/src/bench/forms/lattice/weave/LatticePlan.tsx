@@ -1,6 +1,7 @@
 import type { Lattice, Outline, WeaveStep } from '@mardle/core';
 import { memo } from 'react';
 import { TopShape } from '../../shared/TopShape.js';
+import above from '../../shared/Above.module.css';
 import classes from './Weave.module.css';
 
 interface LatticePlanProps {
@@ -11,10 +12,19 @@ interface LatticePlanProps {
   /** The step under way: its cross strip lies, its long strips are folded back. */
   readonly now: WeaveStep | null;
   readonly label: string;
+  /** Colour of the juice that shows through; the theme's when not given. */
+  readonly juice?: string;
 }
 
 /** The lattice from above: long strips run down, cross strips over them at the angle. */
-export const LatticePlan = memo(function LatticePlan({ lattice, top, steps, now, label }: LatticePlanProps) {
+export const LatticePlan = memo(function LatticePlan({
+  lattice,
+  top,
+  steps,
+  now,
+  label,
+  juice,
+}: LatticePlanProps) {
   const { long, cross, angleDeg } = lattice;
   const halfW = top.widthCm / 2;
   const halfL = top.lengthCm / 2;
@@ -30,9 +40,9 @@ export const LatticePlan = memo(function LatticePlan({ lattice, top, steps, now,
       viewBox={`${-halfW - 3.2} ${-halfL - 3.2} ${top.widthCm + 6.4} ${top.lengthCm + 6.4}`}
       role="img"
       aria-label={label}
-      className={classes.plan}
+      className={above.plan}
     >
-      <TopShape top={top} />
+      <TopShape top={top} juice={juice} />
       {long.map(({ number, offsetCm: x, widthCm, lengthCm }) => {
         const folded = now?.foldBack.includes(number) ?? false;
         return (

@@ -1,0 +1,28 @@
+import { Fig } from '../../../kit/Figure/Fig.js';
+import type { StationProps } from '../../useBenchSpec.js';
+import classes from '../stations.module.css';
+import { ledgerSteps } from './LedgerPicture.js';
+
+/** Where each gram of water goes, each figure open to its story. */
+export function LedgerPart({ plan }: StationProps) {
+  if (!plan) return null;
+  const { figures } = plan;
+  return (
+    <ul className={classes.lines}>
+      {ledgerSteps.flatMap(({ id }) => {
+        const figure = figures[id];
+        return figure
+          ? [
+              <li key={id}>
+                {figure.label} <Fig figure={figure} band />
+              </li>,
+            ]
+          : [];
+      })}
+      <li>
+        With its sugar that is <Fig figure={figures['ledger.juice']} band /> of juice at{' '}
+        <Fig figure={figures['ledger.brix']} />.
+      </li>
+    </ul>
+  );
+}
