@@ -11,6 +11,8 @@ import { WATER_J_KG_K } from './water.js';
 const MOST_BOILED = 0.5;
 const NEAR_ENOUGH = 1e-4;
 const NEWTON_ROUNDS = 12;
+/** A crust with less than this many times the water that it never gives up has nothing left to boil. */
+const NEARLY_HELD = 1.01;
 
 /**
  * Water in kg that has to leave a crust cell until what is left just boils, or, negative, that it takes up from the steam
@@ -27,7 +29,7 @@ function crustBoilsKg(
   const { mesh, crust } = model;
   const water = state.waterKg[cell]!;
   let least = -carriedKg;
-  let most = MOST_BOILED * water;
+  let most = Math.min(MOST_BOILED * water, Math.max(0, water - crust.heldMoisture * dryKg));
   let leaves = 0;
   for (let round = 0; round < NEWTON_ROUNDS; round++) {
     const left = water - leaves;
@@ -70,7 +72,8 @@ function meetVapour(
   const dryKg = mesh.dryKg[cell]!;
   const boilsC = isFilling ? model.fillingBoilsC : crustAt(crust.boilingC, water / dryKg);
   const excessJ = enthalpyJ[cell]! - (mesh.dryJK[cell]! + WATER_J_KG_K * water) * boilsC;
-  boiling[cell] = excessJ > 0 ? 1 : 0;
+  const boils = isFilling || water > NEARLY_HELD * crust.heldMoisture * dryKg;
+  boiling[cell] = excessJ > 0 && boils ? 1 : 0;
   condensing[cell] = 0;
   if (excessJ <= 0 && carriedKg === 0 && water >= 0) return 0;
   const perKg = VAPOUR_J_KG - WATER_J_KG_K * boilsC;

@@ -19,6 +19,8 @@ export interface CrustTable {
   readonly boilingC: Float64Array;
   /** Share of the browning rate that this much water leaves. */
   readonly browns: Float64Array;
+  /** kg of water per kg dry that no heat of an oven drives out: bone-dry pastry has no boiling point. */
+  readonly heldMoisture: number;
 }
 
 const ENTRIES = 1024;
@@ -59,6 +61,7 @@ function makeCrustTable(pressurePa: number): CrustTable {
     activity,
     boilingC: activity.map((a) => (a > charsBelow ? boilingC(pressurePa, a) : HIGHEST_C)),
     browns: activity.map(dryEnoughToBrown),
+    heldMoisture: activity.findIndex((a) => a > charsBelow) / PER_MOISTURE,
   };
 }
 

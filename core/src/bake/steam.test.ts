@@ -108,3 +108,16 @@ describe('readings', () => {
     }
   });
 });
+
+/** A second law, in words: nothing gets hotter than what heats it. */
+it('pastry that has nothing left to boil follows the oven, past the heat at which it chars', () => {
+  const { run, readings } = simulateBake(
+    { ...aBody(), top: null, filling: null },
+    aPlace,
+    [{ tempC: 300, timeMin: 60 }],
+    meshSizes.coarse,
+  );
+  const hottestWallC = run.oven.wallC + Math.max(...run.traits.radiantRiseC);
+  expect(Math.max(...readings.map(({ hottestC }) => hottestC))).toBeLessThan(hottestWallC);
+  expect(readings.at(-1)?.coldestC).toBeGreaterThan(280);
+});
