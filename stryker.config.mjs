@@ -7,11 +7,11 @@ const rooms = ['filling', 'build', 'bake', 'plan'];
 export default {
   testRunner: 'jest',
   jest: { projectType: 'custom', configFile: 'jest.mutate.config.js', enableFindRelatedTests: true },
-  coverageAnalysis: 'off',
+  coverageAnalysis: 'perTest',
   mutate: process.env.MARDLE_MUTATE?.split(',') ?? rooms.map((room) => `core/src/${room}/**/!(*.test).ts`),
   concurrency: 2,
   dryRunTimeoutMinutes: 20,
-  timeoutMS: 60_000,
+  timeoutMS: 20_000,
   timeoutFactor: 2,
   reporters: ['json'],
   jsonReporter: { fileName: '.data/mutation/report.json' },

@@ -1,4 +1,5 @@
 import { readFile } from 'node:fs/promises';
+import { inflateSync } from 'node:zlib';
 import { expect, expectAccessible, newPie, station, test } from './kitchen.js';
 
 const POINTS_PER_MM = 72 / 25.4;
@@ -10,9 +11,19 @@ interface Measured {
   readonly strokesMm: readonly number[];
 }
 
-/** Measures a PDF as written: page boxes, and how long each stroke is. */
+/** A PDF as it is written, what it draws inflated. */
+async function written(path: string): Promise<string> {
+  const bytes = await readFile(path);
+  const text = bytes.toString('latin1');
+  const drawn = [...text.matchAll(/\/FlateDecode\s*>>\s*stream\r?\n/g)].map(({ index, 0: head }) =>
+    inflateSync(bytes.subarray(index + head.length), { finishFlush: 2 }).toString('latin1'),
+  );
+  return [text, ...drawn].join('\n');
+}
+
+/** Measures a PDF: page boxes, and how long each stroke is. */
 async function measure(path: string): Promise<Measured> {
-  const text = (await readFile(path)).toString('latin1');
+  const text = await written(path);
   const mm = (points: string | undefined): number => Number(points) / POINTS_PER_MM;
   const boxes = [...text.matchAll(/\/MediaBox \[0 0 ([\d.]+) ([\d.]+)\]/g)];
   const strokes = [

@@ -142,7 +142,7 @@ export {
   weepEffects,
 } from './filling/index.js';
 
-export type { Build, CutOuts, Lattice, LineRole, Outline, Rolled, WeaveStep } from './build/index.js';
+export type { Build, CutOuts, Lattice, LineRole, Mark, Outline, Rolled, WeaveStep } from './build/index.js';
 export {
   addDough,
   baseFromWaterCm,
@@ -226,7 +226,7 @@ export {
 export type { Advice, SlipLine, Station } from './forms/index.js';
 export { adviceText, careAt, equivalents, formOf, stations } from './forms/index.js';
 
-export type { ClockStep, PiePlan } from './plan/index.js';
+export type { ClockStep, PiePlan, SlipWords } from './plan/index.js';
 export {
   changeBase,
   changeForm,
@@ -240,10 +240,11 @@ export {
   planPie,
   readSpec,
   scaleToDish,
+  slipWords,
   surroundings,
   windowSpreads,
   withBake,
 } from './plan/index.js';
 
-export type { Page, PaperName } from './print/index.js';
+export type { Code, Page, PaperName, SlipOptions } from './print/index.js';
 export { pageSvg, paperNames, papers, SCALE_BAR_MM, slipPages, templatesOf, tile } from './print/index.js';

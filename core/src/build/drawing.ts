@@ -14,6 +14,14 @@ export type Mark =
       readonly sizeMm: number;
       readonly anchor: 'start' | 'middle' | 'end';
       readonly bold?: boolean;
+    }
+  | {
+      /** Filled squares on a grid, such as of a code that a camera reads: places by column and row from the corner. */
+      readonly kind: 'squares';
+      readonly x: number;
+      readonly y: number;
+      readonly sideMm: number;
+      readonly squares: readonly Point[];
     };
 
 /** A drawing at true size. */

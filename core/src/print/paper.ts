@@ -132,6 +132,8 @@ function placed(mark: Mark, dx: number, dy: number, box: Parameters<typeof clipL
     const moved = mark.points.map(([x, y]) => [x + dx, y + dy] as const);
     return clipLine(moved, box).map((points) => ({ ...mark, points }));
   }
+  // A code is on the slip only.
+  if (mark.kind === 'squares') return [];
   const x = mark.x + dx;
   const y = mark.y + dy;
   const inside = x >= box.left && x <= box.right && y >= box.top && y <= box.bottom;

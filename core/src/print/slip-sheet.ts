@@ -3,8 +3,9 @@ import { line, text } from '../build/index.js';
 import type { SlipLine } from '../forms/index.js';
 import { adviceText } from '../forms/index.js';
 import type { ClockStep, PiePlan } from '../plan/index.js';
+import { clockLength, slipWords } from '../plan/index.js';
 import type { UnitSystem } from '../units/index.js';
-import { household, show, showText } from '../units/index.js';
+import { showText } from '../units/index.js';
 import type { Page, PaperName } from './paper.js';
 import { MARGIN_MM, papers } from './paper.js';
 
@@ -16,7 +17,8 @@ const EDGE_MM = MARGIN_MM + 4;
 function wrap(words: string, widthMm: number, sizeMm: number): string[] {
   const most = Math.max(8, Math.floor(widthMm / (sizeMm * LETTER_SHARE)));
   const lines: string[] = [];
-  for (const word of words.split(' ')) {
+  const parts = words.split(' ').flatMap((word) => word.match(new RegExp(`.{1,${most}}`, 'gu')) ?? ['']);
+  for (const word of parts) {
     const last = lines.at(-1);
     if (last !== undefined && last.length + 1 + word.length <= most)
       lines[lines.length - 1] = `${last} ${word}`;
@@ -48,11 +50,8 @@ function heading(words: string, leftMm: number, rightMm: number): Block {
 
 /** What to weigh: a box to tick, the name, and the grams large at the right. */
 function weighing(slip: SlipLine, units: UnitSystem, leftMm: number, rightMm: number): Block {
-  const amount = slip.bought ? { number: '1', unit: '' } : show(slip.massG, 'g', units);
-  const high = slip.highG === undefined ? null : show(slip.highG, 'g', units);
-  const number = high && high.number !== amount.number ? `${amount.number}–${high.number}` : amount.number;
-  const volume = slip.volumeMl === undefined ? null : household(slip.volumeMl, slip.least);
-  const small = [volume ? `${volume.number} ${volume.unit}` : '', slip.note ?? ''].filter(Boolean).join('; ');
+  const { number, unit, measure, buy, note } = slipWords(slip, units);
+  const small = [measure, note, buy].filter(Boolean).join('; ');
   const lines = small ? wrap(small, rightMm - leftMm - 46, 3) : [];
   return {
     heightMm: 7.4 + 3.8 * lines.length,
@@ -68,15 +67,14 @@ function weighing(slip: SlipLine, units: UnitSystem, leftMm: number, rightMm: nu
         'frame',
       ),
       text(leftMm + 6, y + 5.8, slip.label, 4.2),
-      text(rightMm, y + 5.8, `${number} ${amount.unit}`, 4.8, 'end', true),
+      text(rightMm, y + 5.8, `${number} ${unit}`, 4.8, 'end', true),
       ...lines.map((words, i) => text(leftMm + 6, y + 9.6 + 3.8 * i, words, 3)),
     ],
   };
 }
 
-function clockLine(step: ClockStep, leftMm: number, rightMm: number): Block {
+function clockLine(step: ClockStep, at: string, leftMm: number, rightMm: number): Block {
   const lines = wrap(step.label, rightMm - leftMm - 22, 3.6);
-  const at = `${Math.floor(step.startMin / 60)}:${String(Math.round(step.startMin % 60)).padStart(2, '0')}`;
   return {
     heightMm: 4.6 * lines.length + 1.4,
     marks: (y) => [
@@ -94,36 +92,94 @@ function paragraph(words: string, leftMm: number, rightMm: number, bold = false)
   };
 }
 
+/** Rows of squares, true where dark, that a camera reads as where the pie is found. */
+export type Code = readonly (readonly boolean[])[];
+
+/** How a slip is said, and what stands on it beside the plan. */
+export interface SlipOptions {
+  readonly units: UnitSystem;
+  /** The time of day so many minutes after the first touch; null tells hours from it. */
+  readonly timeAt: ((laterMin: number) => string) | null;
+  /** Opens the pie; null where it is not kept anywhere. */
+  readonly code: Code | null;
+}
+
+const usualOptions: SlipOptions = { units: 'metric', timeAt: null, code: null };
+
+const hoursFrom = (min: number): string =>
+  `${Math.floor(min / 60)}:${String(Math.round(min % 60)).padStart(2, '0')}`;
+
+const CODE_MM = 26;
+
+function codeMark(code: Code, rightMm: number, y: number): Mark {
+  const sideMm = CODE_MM / code.length;
+  return {
+    kind: 'squares',
+    x: rightMm - CODE_MM,
+    y,
+    sideMm,
+    squares: code.flatMap((row, i) => row.flatMap((dark, j) => (dark ? [[j, i] as const] : []))),
+  };
+}
+
+/** What the pie is baked in and at, when it is ready, and how it is eaten. */
+function told({ spec, bake, clock, eaten, work }: PiePlan, { units, timeAt }: SlipOptions): string[] {
+  const { label, topCm } = spec.dish;
+  const material = work.body.dish.label.toLowerCase();
+  const heats = bake?.stages.map(({ tempC, timeMin }) => `${showText(tempC, 'C', units)} ${timeMin} min`);
+  const readyMin = clockLength(clock);
+  const ready = timeAt ? timeAt(readyMin) : showText(readyMin, 'min', units);
+  return [
+    `Dish: ${label}, ${showText(topCm, 'cm', units)}, ${material}.`,
+    ...(heats ? [`Oven: ${spec.bake.oven.label}, ${heats.join(', then ')}.`] : []),
+    bake
+      ? `Ready ${timeAt ? `at ${ready}` : `${ready} after the first touch`}; eaten ${eaten.label}.`
+      : `Eaten ${eaten.label}.`,
+  ];
+}
+
+/** Name and what the whole pie is, with the code beside them. */
+function head(plan: PiePlan, options: SlipOptions, leftMm: number, rightMm: number): Block {
+  const { code } = options;
+  const widthMm = rightMm - leftMm - (code ? CODE_MM + 4 : 0);
+  const name = wrap(plan.spec.name, widthMm, NAME_MM);
+  const lines = told(plan, options).flatMap((words) => wrap(words, widthMm, TOLD_MM));
+  const nameMm = 9 * name.length + 2;
+  return {
+    heightMm: Math.max(nameMm + 5 * lines.length + 3, code ? CODE_MM + 3 : 0),
+    marks: (y) => [
+      ...name.map((words, i) => text(leftMm, y + 9 + 9 * i, words, NAME_MM, 'start', true)),
+      ...lines.map((words, i) => text(leftMm, y + nameMm + 4 + 5 * i, words, TOLD_MM)),
+      ...(code ? [codeMark(code, rightMm, y + 2)] : []),
+    ],
+  };
+}
+
+const NAME_MM = 7.5;
+const TOLD_MM = 3.8;
+
 /**
- * The slip for the wall: what to weigh, the clock from the first touch, the cautions, what it contains.
+ * The slip for the wall: what the pie is, what to weigh, the clock, the cautions, what it contains.
  * @param plan a whole plan
  * @param paperName size of the sheets
- * @param units how quantities are said
+ * @param options how it is said, and the code that opens it
  * @returns pages, mm
  * @example slipPages(plan, 'a4').length
  */
-export function slipPages(plan: PiePlan, paperName: PaperName, units: UnitSystem = 'metric'): Page[] {
+export function slipPages(plan: PiePlan, paperName: PaperName, options: SlipOptions = usualOptions): Page[] {
+  const { units, timeAt } = options;
   const { widthMm, heightMm } = papers[paperName];
   const left = EDGE_MM;
   const right = widthMm - EDGE_MM;
   const danger = plan.advice.filter(({ level }) => level === 'danger');
-  const stages = plan.bake
-    ? plan.bake.stages
-        .map(({ tempC, timeMin }) => `${showText(tempC, 'C', units)} ${timeMin} min`)
-        .join(', then ')
-    : null;
   const blocks: Block[] = [
-    {
-      heightMm: 13,
-      marks: (y) => [text(left, y + 9, plan.spec.name, 7.5, 'start', true)],
-    },
-    ...(stages ? [paragraph(`Oven: ${stages}.`, left, right, true)] : []),
+    head(plan, options, left, right),
     ...plan.slip.flatMap((group) => [
       heading(group.title, left, right),
       ...group.lines.map((slip) => weighing(slip, units, left, right)),
     ]),
-    heading('The clock, hours from the first touch', left, right),
-    ...plan.clock.map((step) => clockLine(step, left, right)),
+    heading(timeAt ? 'The clock' : 'The clock, hours from the first touch', left, right),
+    ...plan.clock.map((step) => clockLine(step, (timeAt ?? hoursFrom)(step.startMin), left, right)),
     ...(danger.length > 0 ? [heading('Mind', left, right)] : []),
     ...danger.map((advice) => paragraph(adviceText(advice, units), left, right)),
     ...(plan.allergens.length > 0

@@ -15,6 +15,7 @@ import classes from './Bench.module.css';
 import { BenchHead } from './BenchHead.js';
 import type { Picture } from './PiePicture.js';
 import { PiePicture, pictureOf, pictures } from './PiePicture.js';
+import { PaperSlip } from './print/PaperSlip.js';
 import { Slip } from './Slip/Slip.js';
 import { FruitStation } from './stations/FruitStation.js';
 import { JuiceStation } from './stations/JuiceStation.js';
@@ -63,68 +64,71 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
   const advice = useMemo(() => plan?.advice.filter((one) => one.station === station) ?? [], [plan, station]);
   const stationProps = { spec, plan };
   return (
-    <div className={classes.bench}>
-      <BenchHead pie={pie} name={spec.name} plan={plan} kitchenFruits={kitchenFruits} />
-      <div className="no-print">
-        <WorkLine spec={settled} plan={planForLine} open={station} onOpen={open} />
-      </div>
-      <div className={classes.main}>
-        <Plate label={`Station: ${station}`} className={`${classes.controls} no-print`}>
-          {station === 'shape' && <ShapeStation {...stationProps} />}
-          {station === 'fruit' && <FruitStation {...stationProps} kitchenFruits={kitchenFruits} />}
-          {station === 'juice' && <JuiceStation pieId={pie.id} {...stationProps} />}
-          {station === 'pastry' && <PastryStation {...stationProps} />}
-          {station === 'top' && <TopStation {...stationProps} />}
-          {station === 'oven' && (
-            <OvenStation
-              {...stationProps}
-              baking={now.baking}
-              rough={now.rough}
-              unbakeable={now.unbakeable}
-              cancel={now.cancel}
-            />
-          )}
-          <AdviceList label="Cautions" advice={advice} />
-        </Plate>
-        <div className={classes.right}>
-          <Plate label="The pie" className={`${classes.pie} no-print`}>
-            {plan ? (
-              <>
-                <div className={classes.views} role="group" aria-label="Picture">
-                  {pictures.map(([name, word]) => (
-                    <button
-                      key={name}
-                      type="button"
-                      aria-pressed={view === name}
-                      title={name === pinned ? 'Pinned; tap again to follow the station' : 'Tap to pin'}
-                      onClick={() => pin(name === pinned ? null : name)}
-                    >
-                      {name === pinned && <IconPin size={14} aria-label="pinned" />}
-                      {word}
-                    </button>
-                  ))}
-                </div>
-                <div className={classes.picture}>
-                  <PiePicture plan={plan} view={view} />
-                </div>
-              </>
-            ) : (
-              <div role="alert">
-                <h2>This cannot be planned</h2>
-                <ul>
-                  {problems.map(({ field, message, remedy }) => (
-                    <li key={field}>
-                      {message} {remedy}
-                    </li>
-                  ))}
-                </ul>
-              </div>
-            )}
-          </Plate>
-          <Slip pieId={pie.id} plan={planForSlip} baking={now.baking} />
+    <>
+      <div className={`${classes.bench} no-print`}>
+        <BenchHead pie={pie} name={spec.name} plan={plan} kitchenFruits={kitchenFruits} />
+        <div>
+          <WorkLine spec={settled} plan={planForLine} open={station} onOpen={open} />
         </div>
+        <div className={classes.main}>
+          <Plate label={`Station: ${station}`} className={classes.controls}>
+            {station === 'shape' && <ShapeStation {...stationProps} />}
+            {station === 'fruit' && <FruitStation {...stationProps} kitchenFruits={kitchenFruits} />}
+            {station === 'juice' && <JuiceStation pieId={pie.id} {...stationProps} />}
+            {station === 'pastry' && <PastryStation {...stationProps} />}
+            {station === 'top' && <TopStation {...stationProps} />}
+            {station === 'oven' && (
+              <OvenStation
+                {...stationProps}
+                baking={now.baking}
+                rough={now.rough}
+                unbakeable={now.unbakeable}
+                cancel={now.cancel}
+              />
+            )}
+            <AdviceList label="Cautions" advice={advice} />
+          </Plate>
+          <div className={classes.right}>
+            <Plate label="The pie" className={classes.pie}>
+              {plan ? (
+                <>
+                  <div className={classes.views} role="group" aria-label="Picture">
+                    {pictures.map(([name, word]) => (
+                      <button
+                        key={name}
+                        type="button"
+                        aria-pressed={view === name}
+                        title={name === pinned ? 'Pinned; tap again to follow the station' : 'Tap to pin'}
+                        onClick={() => pin(name === pinned ? null : name)}
+                      >
+                        {name === pinned && <IconPin size={14} aria-label="pinned" />}
+                        {word}
+                      </button>
+                    ))}
+                  </div>
+                  <div className={classes.picture}>
+                    <PiePicture plan={plan} view={view} />
+                  </div>
+                </>
+              ) : (
+                <div role="alert">
+                  <h2>This cannot be planned</h2>
+                  <ul>
+                    {problems.map(({ field, message, remedy }) => (
+                      <li key={field}>
+                        {message} {remedy}
+                      </li>
+                    ))}
+                  </ul>
+                </div>
+              )}
+            </Plate>
+            <Slip pieId={pie.id} plan={planForSlip} baking={now.baking} />
+          </div>
+        </div>
+        <WhyDrawer figures={plan?.figures ?? {}} />
       </div>
-      <WhyDrawer figures={plan?.figures ?? {}} />
-    </div>
+      {plan && <PaperSlip pieId={pie.id} plan={plan} />}
+    </>
   );
 }

@@ -1,5 +1,5 @@
 import type { PiePlan, SlipLine } from '@mardle/core';
-import { household, show, showText, withFraction } from '@mardle/core';
+import { showText, slipWords } from '@mardle/core';
 import { IconPrinter, IconRulerMeasure } from '@tabler/icons-react';
 import { ActionIcon } from '@mantine/core';
 import { memo, useState } from 'react';
@@ -17,7 +17,7 @@ interface SlipProps {
   readonly baking: number | null;
 }
 
-/** What to weigh, in the order it is needed; then the clock. It prints as it stands. */
+/** What to weigh, in the order it is needed; then the clock. */
 export const Slip = memo(function Slip({ pieId, plan, baking }: SlipProps) {
   const clear = useTicks((state) => state.clear);
   const [printing, setPrinting] = useState(false);
@@ -25,7 +25,7 @@ export const Slip = memo(function Slip({ pieId, plan, baking }: SlipProps) {
     <Plate label="Slip" className={classes.slip}>
       <header className={classes.head}>
         <h2>The slip</h2>
-        <span className={`${classes.tools} no-print`}>
+        <span className={classes.tools}>
           <button type="button" className={classes.clear} onClick={() => clear(pieId)}>
             Untick all
           </button>
@@ -38,7 +38,12 @@ export const Slip = memo(function Slip({ pieId, plan, baking }: SlipProps) {
           >
             <IconRulerMeasure size={20} />
           </ActionIcon>
-          <ActionIcon variant="subtle" aria-label="Print the slip" onClick={() => window.print()}>
+          <ActionIcon
+            variant="subtle"
+            aria-label="Print the slip"
+            disabled={!plan}
+            onClick={() => window.print()}
+          >
             <IconPrinter size={20} />
           </ActionIcon>
         </span>
@@ -49,7 +54,7 @@ export const Slip = memo(function Slip({ pieId, plan, baking }: SlipProps) {
         <p>The slip comes back when the spec can be planned again; what is to correct stands on the left.</p>
       )}
       {plan && <Clock plan={plan} baking={baking} />}
-      {printing && plan && <PrintSheets plan={plan} onClose={() => setPrinting(false)} />}
+      {printing && plan && <PrintSheets pieId={pieId} plan={plan} onClose={() => setPrinting(false)} />}
     </Plate>
   );
 });
@@ -73,7 +78,6 @@ const SlipLines = memo(function SlipLines({
       role="region"
       aria-label="What to weigh"
     >
-      <p className={classes.printed}>{plan.spec.name}</p>
       {plan.slip.map((group) => (
         <section key={group.title}>
           <h3>{group.title}</h3>
@@ -93,32 +97,23 @@ const SlipLines = memo(function SlipLines({
   );
 });
 
-/** Pieces to the half while they are few. */
-const countText = (count: number): string =>
-  count < 5 ? withFraction(Math.max(0.5, Math.round(count * 2) / 2)) : String(Math.round(count));
-
 function Line({ pieId, line }: { readonly pieId: string; readonly line: SlipLine }) {
   const units = useSettings((state) => state.units);
   const key = `${pieId}/${line.id}`;
   const weighed = useTicks((state) => state.weighed[key]);
   const toggle = useTicks((state) => state.toggle);
   const open = useWhy((state) => state.open);
-  const shown = line.bought ? { number: '1', unit: '' } : show(line.massG, 'g', units);
-  const high = line.highG === undefined ? null : show(line.highG, 'g', units);
-  const shownAmount = `${shown.number} ${shown.unit}`;
+  const { number, unit, measure, buy, note } = slipWords(line, units);
+  const shownAmount = `${number} ${unit}`;
   const ticked = weighed === shownAmount;
-  const volume = line.volumeMl === undefined ? null : household(line.volumeMl, line.least);
-  const count = line.pieces && line.pieces.count >= 0.3 ? ` · about ${countText(line.pieces.count)}` : '';
-  const measure = volume ? `${volume.number} ${volume.unit}${count}` : '';
-  const buy = line.boughtG === undefined ? '' : `buy ${showText(line.boughtG, 'g', units)}`;
-  const small = [measure, buy, line.bought ? (line.note ?? '') : ''].filter(Boolean).join('; ');
-  const whole = [measure, line.note ?? '', buy].filter(Boolean).join('; ');
+  const small = [measure, buy, line.bought ? note : ''].filter(Boolean).join('; ');
+  const whole = [measure, note, buy].filter(Boolean).join('; ');
   const amount = (
     <>
-      <span key={shown.number} className={classes.number}>
-        {high && high.number !== shown.number ? `${shown.number}–${high.number}` : shown.number}
+      <span key={number} className={classes.number}>
+        {number}
       </span>
-      <span className={classes.unit}>{shown.unit}</span>
+      <span className={classes.unit}>{unit}</span>
     </>
   );
   return (
@@ -134,7 +129,6 @@ function Line({ pieId, line }: { readonly pieId: string; readonly line: SlipLine
           ) : (
             small && <small className={classes.small}>{small}</small>
           )}
-          {whole && <small className={classes.whole}>{whole}</small>}
         </span>
       </label>
       {line.figure ? (

@@ -1,15 +1,17 @@
 import { Button, Checkbox, Group, Modal } from '@mantine/core';
 import type { Page, PaperName, PiePlan } from '@mardle/core';
-import { pageSvg, paperNames, papers, slipPages, templatesOf, tile } from '@mardle/core';
+import { pageSvg, paperNames, papers, templatesOf, tile } from '@mardle/core';
 import { IconFileTypePdf } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import { Choice } from '../../kit/Choice/Choice.js';
 import { useSettings } from '../../state/settings.js';
 import { saveFile } from '../download.js';
 import { pagesPdf } from './pdf.js';
+import { useSlipPages, useUsualPaper } from './useSlipPages.js';
 import classes from './PrintSheets.module.css';
 
 interface PrintSheetsProps {
+  readonly pieId: string;
   readonly plan: PiePlan;
   readonly onClose: () => void;
 }
@@ -22,21 +24,22 @@ const fileName = (words: string): string =>
     .slice(0, 60);
 
 /** The slip for the wall and everything that is cut, at true size, as pages to print. */
-export function PrintSheets({ plan, onClose }: PrintSheetsProps) {
+export function PrintSheets({ pieId, plan, onClose }: PrintSheetsProps) {
   const units = useSettings((state) => state.units);
-  const [paper, setPaper] = useState<PaperName>(units === 'us' ? 'letter' : 'a4');
+  const [paper, setPaper] = useState<PaperName>(useUsualPaper());
   const [left, setLeft] = useState<readonly string[]>([]);
   const [failed, setFailed] = useState(false);
+  const slip = useSlipPages(plan, pieId, paper);
   const sheets = useMemo(
     (): { readonly id: string; readonly title: string; readonly pages: readonly Page[] }[] => [
-      { id: 'slip', title: 'The slip, for the wall', pages: slipPages(plan, paper, units) },
+      { id: 'slip', title: 'The slip, for the wall', pages: slip },
       ...templatesOf(plan, units).map((drawing) => ({
         id: drawing.id,
         title: drawing.title,
         pages: tile(drawing, paper),
       })),
     ],
-    [plan, paper, units],
+    [plan, slip, paper, units],
   );
   const pages = sheets.filter(({ id }) => !left.includes(id)).flatMap((sheet) => sheet.pages);
   const savePdf = async (): Promise<void> => {

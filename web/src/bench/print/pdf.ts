@@ -1,71 +1,118 @@
-import type { LineRole, Page } from '@mardle/core';
+import type { LineRole, Mark, Page } from '@mardle/core';
+import { drawnWords } from './drawn.js';
+import type { PaperFonts } from './fonts.js';
+import { paperFonts } from './fonts.js';
+import type { Has, Run } from './runs.js';
+import { runsOf } from './runs.js';
 
-const MM_PER_POINT = 25.4 / 72;
+const POINTS_PER_MM = 72 / 25.4;
 
-const widths: Readonly<Record<LineRole, number>> = { cut: 0.35, guide: 0.3, frame: 0.2 };
+const widthsMm: Readonly<Record<LineRole, number>> = { cut: 0.35, guide: 0.3, frame: 0.2 };
+const GUIDE_DASH_MM = [2, 1.4] as const;
 
-/** Signs that the fonts of every PDF reader lack, as they are written by hand. */
-const byHand: Readonly<Record<string, string>> = {
-  '⅓': '1/3',
-  '⅔': '2/3',
-  '⅛': '1/8',
-  '⅜': '3/8',
-  '⅝': '5/8',
-  '⅞': '7/8',
-  '–': '-',
-  '—': '-',
-  '“': '"',
-  '”': '"',
-  '’': "'",
-  '‘': "'",
-  '…': '...',
-  '\u202f': ' ',
-  '\u00a0': ' ',
-};
+type Pdf = PDFKit.PDFDocument;
+type Weight = keyof PaperFonts;
+type TextMark = Extract<Mark, { kind: 'text' }>;
 
-/** A text in the signs that a PDF's own fonts have: Latin letters stay, fractions are written out, others show as a box. */
-export function forPaper(text: string): string {
-  return [...text]
-    .map((sign, i, all) => {
-      const hand = byHand[sign];
-      // 1 and a half: a number before a written fraction wants a space.
-      if (hand) return hand.includes('/') && /\d/.test(all[i - 1] ?? '') ? ` ${hand}` : hand;
-      if ((sign.codePointAt(0) ?? 0) <= 0xff) return sign;
-      const plain = sign.normalize('NFD').replace(/[\u0300-\u036f]/g, '');
-      return [...plain].every((letter) => (letter.codePointAt(0) ?? 0) <= 0xff) ? plain : '\u00a4';
-    })
-    .join('');
+const fontName = (weight: Weight, font: number): string => `${weight}-${font}`;
+
+/** Our type in the document, and what each of its files can write. */
+async function embedFonts(pdf: Pdf, fonts: PaperFonts): Promise<Readonly<Record<Weight, readonly Has[]>>> {
+  const { create } = await import('fontkit');
+  const has = (weight: Weight): Has[] =>
+    fonts[weight].map((file, i) => {
+      pdf.registerFont(fontName(weight, i), file as Buffer);
+      const font = create(file as Buffer);
+      return (codePoint) => 'hasGlyphForCodePoint' in font && font.hasGlyphForCodePoint(codePoint);
+    });
+  return { regular: has('regular'), bold: has('bold') };
 }
 
-/** Pages as one PDF at true size; the PDF writer is fetched when the first one is made. */
+/** A run ready to be set: how wide it is, and how it goes onto the page. */
+interface SetRun {
+  readonly width: number;
+  readonly draw: (x: number, y: number) => void;
+}
+
+async function setRun(pdf: Pdf, run: Run, weight: Weight, size: number): Promise<SetRun> {
+  const { text, font, fraction } = run;
+  if (font === null) {
+    const drawn = await drawnWords(text, size, weight === 'bold');
+    return {
+      width: drawn.width,
+      draw: (x, y) => {
+        pdf.image(drawn.png.buffer as ArrayBuffer, x, y - drawn.ascent, {
+          width: drawn.width,
+          height: drawn.height,
+        });
+      },
+    };
+  }
+  const features: PDFKit.Mixins.OpenTypeFeatures[] = fraction ? ['frac', 'kern'] : ['kern'];
+  const options = { lineBreak: false, baseline: 'alphabetic', features } as const;
+  const name = fontName(weight, font);
+  return {
+    width: pdf.font(name, size).widthOfString(text, { features }),
+    draw: (x, y) => {
+      pdf.font(name, size).text(text, x, y, { ...options, features });
+    },
+  };
+}
+
+const before = { start: 0, middle: 0.5, end: 1 } as const;
+
+async function writeText(pdf: Pdf, mark: TextMark, signs: Readonly<Record<Weight, readonly Has[]>>) {
+  const weight: Weight = mark.bold ? 'bold' : 'regular';
+  const size = mark.sizeMm * POINTS_PER_MM;
+  const runs: SetRun[] = [];
+  for (const run of runsOf(mark.text, signs[weight])) runs.push(await setRun(pdf, run, weight, size));
+  const width = runs.reduce((sum, run) => sum + run.width, 0);
+  let x = mark.x * POINTS_PER_MM - before[mark.anchor] * width;
+  for (const run of runs) {
+    run.draw(x, mark.y * POINTS_PER_MM);
+    x += run.width;
+  }
+}
+
+function drawLine(pdf: Pdf, { points, role }: Extract<Mark, { kind: 'line' }>): void {
+  const [start, ...rest] = points;
+  if (!start) return;
+  const at = (mm: number): number => mm * POINTS_PER_MM;
+  pdf.lineWidth(at(widthsMm[role]));
+  if (role === 'guide') pdf.dash(at(GUIDE_DASH_MM[0]), { space: at(GUIDE_DASH_MM[1]) });
+  else pdf.undash();
+  pdf.moveTo(at(start[0]), at(start[1]));
+  for (const [x, y] of rest) pdf.lineTo(at(x), at(y));
+  pdf.stroke('#000');
+}
+
+function fillSquares(pdf: Pdf, { x, y, sideMm, squares }: Extract<Mark, { kind: 'squares' }>): void {
+  const side = sideMm * POINTS_PER_MM;
+  for (const [column, row] of squares)
+    pdf.rect(x * POINTS_PER_MM + column * side, y * POINTS_PER_MM + row * side, side, side);
+  pdf.fill('#000');
+}
+
+/** Pages as one PDF at true size, in the application's own type; the PDF writer is fetched when the first one is made. */
 export async function pagesPdf(pages: readonly Page[], title: string): Promise<Blob> {
-  const { jsPDF } = await import('jspdf');
-  const turn = ({ widthMm, heightMm }: Page) => (widthMm > heightMm ? 'landscape' : 'portrait');
-  const [first] = pages;
-  const pdf = new jsPDF({
-    unit: 'mm',
-    format: first ? [first.widthMm, first.heightMm] : 'a4',
-    orientation: first ? turn(first) : 'portrait',
+  const [{ default: PDFDocument }, fonts] = await Promise.all([import('pdfkit'), paperFonts()]);
+  const pdf = new PDFDocument({ autoFirstPage: false, info: { Title: title }, lang: 'en' });
+  const parts: Uint8Array[] = [];
+  const done = new Promise<void>((resolve, reject) => {
+    pdf.on('data', (part: Uint8Array) => parts.push(part));
+    pdf.on('end', resolve);
+    pdf.on('error', reject);
   });
-  pdf.setProperties({ title });
-  pages.forEach((page, i) => {
-    if (i > 0) pdf.addPage([page.widthMm, page.heightMm], turn(page));
-    for (const mark of page.marks) {
-      if (mark.kind === 'text') {
-        pdf.setFont('helvetica', mark.bold ? 'bold' : 'normal');
-        pdf.setFontSize(mark.sizeMm / MM_PER_POINT);
-        const align = ({ start: 'left', middle: 'center', end: 'right' } as const)[mark.anchor];
-        pdf.text(forPaper(mark.text), mark.x, mark.y, { align });
-        continue;
-      }
-      const [start, ...rest] = mark.points;
-      if (!start) continue;
-      pdf.setLineWidth(widths[mark.role]);
-      pdf.setLineDashPattern(mark.role === 'guide' ? [2, 1.4] : [], 0);
-      pdf.moveTo(start[0], start[1]);
-      for (const [x, y] of rest) pdf.lineTo(x, y);
-      pdf.stroke();
+  const signs = await embedFonts(pdf, fonts);
+  for (const { widthMm, heightMm, marks } of pages) {
+    pdf.addPage({ size: [widthMm * POINTS_PER_MM, heightMm * POINTS_PER_MM], margin: 0 });
+    for (const mark of marks) {
+      if (mark.kind === 'text') await writeText(pdf, mark, signs);
+      else if (mark.kind === 'squares') fillSquares(pdf, mark);
+      else drawLine(pdf, mark);
     }
-  });
-  return pdf.output('blob');
+  }
+  pdf.end();
+  await done;
+  return new Blob(parts as BlobPart[], { type: 'application/pdf' });
 }
