@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { inflateSync } from 'node:zlib';
-import { expect, expectAccessible, newPie, station, test } from './kitchen.js';
+import { expect, expectAccessible, newPie, station, test, whenBaked } from './kitchen.js';
 
 const POINTS_PER_MM = 72 / 25.4;
 
@@ -75,4 +75,22 @@ test('a single page is saved as SVG in millimetres', async ({ page }) => {
   const svg = await readFile(await (await saved).path(), 'utf8');
   expect(svg).toContain('width="210mm" height="297mm"');
   expect(svg).toContain('Single page');
+});
+
+test('the printer gets the pages that the dialog shows', async ({ page }) => {
+  await newPie(page, 'To the printer');
+  await whenBaked(page);
+  await page.getByRole('button', { name: 'Slip and templates at true size' }).click();
+  const shown = await page.getByRole('img', { name: /^Slip, as it prints/ }).getAttribute('src');
+  await page.keyboard.press('Escape');
+  await page.emulateMedia({ media: 'print' });
+  await page.evaluate(() => window.dispatchEvent(new Event('beforeprint')));
+  const printed = page.locator('svg').filter({ has: page.locator('title', { hasText: /^Slip$/ }) });
+  await expect(printed).toBeVisible();
+  const words = await printed.locator('text').allTextContents();
+  expect(words).toContain('To the printer');
+  for (const said of words) expect(decodeURIComponent(shown ?? '')).toContain(said.replaceAll('&', '&amp;'));
+  await expect(page.getByRole('navigation', { name: 'Work line' })).toBeHidden();
+  await page.evaluate(() => window.dispatchEvent(new Event('afterprint')));
+  await expect(printed).toBeHidden();
 });

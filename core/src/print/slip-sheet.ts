@@ -130,7 +130,7 @@ function told({ spec, bake, clock, eaten, work }: PiePlan, { units, timeAt }: Sl
   const readyMin = clockLength(clock);
   const ready = timeAt ? timeAt(readyMin) : showText(readyMin, 'min', units);
   return [
-    `Dish: ${label}, ${showText(topCm, 'cm', units)}, ${material}.`,
+    `Dish: ${label}, ${showText(topCm, 'cm', units)} across, ${material}.`,
     ...(heats ? [`Oven: ${spec.bake.oven.label}, ${heats.join(', then ')}.`] : []),
     bake
       ? `Ready ${timeAt ? `at ${ready}` : `${ready} after the first touch`}; eaten ${eaten.label}.`

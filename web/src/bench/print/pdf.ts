@@ -48,16 +48,30 @@ async function setRun(pdf: Pdf, run: Run, weight: Weight, size: number): Promise
       },
     };
   }
-  const features: PDFKit.Mixins.OpenTypeFeatures[] = fraction ? ['frac', 'kern'] : ['kern'];
-  const options = { lineBreak: false, baseline: 'alphabetic', features } as const;
   const name = fontName(weight, font);
+  const write = (words: string, x: number, y: number, sized = size): void => {
+    pdf.font(name, sized).text(words, x, y, { lineBreak: false, baseline: 'alphabetic' });
+  };
+  const widthOf = (words: string, sized = size): number => pdf.font(name, sized).widthOfString(words);
+  if (!fraction) return { width: widthOf(text), draw: (x, y) => write(text, x, y) };
+  const [over = '', under = ''] = text.split(STROKE);
+  const small = SMALL_SHARE * size;
+  const strokeAt = widthOf(over, small);
+  const underAt = strokeAt + widthOf(STROKE);
   return {
-    width: pdf.font(name, size).widthOfString(text, { features }),
+    width: underAt + widthOf(under, small),
     draw: (x, y) => {
-      pdf.font(name, size).text(text, x, y, { ...options, features });
+      write(over, x, y - RAISED_SHARE * size, small);
+      write(STROKE, x + strokeAt, y);
+      write(under, x + underAt, y, small);
     },
   };
 }
+
+/** Figures of a fraction, beside others: small ones, the upper raised. */
+const STROKE = '\u2044';
+const SMALL_SHARE = 0.58;
+const RAISED_SHARE = 0.3;
 
 const before = { start: 0, middle: 0.5, end: 1 } as const;
 
@@ -96,7 +110,13 @@ function fillSquares(pdf: Pdf, { x, y, sideMm, squares }: Extract<Mark, { kind: 
 /** Pages as one PDF at true size, in the application's own type; the PDF writer is fetched when the first one is made. */
 export async function pagesPdf(pages: readonly Page[], title: string): Promise<Blob> {
   const [{ default: PDFDocument }, fonts] = await Promise.all([import('pdfkit'), paperFonts()]);
-  const pdf = new PDFDocument({ autoFirstPage: false, info: { Title: title }, lang: 'en' });
+  const pdf = new PDFDocument({
+    autoFirstPage: false,
+    // None of the reader’s own: ours are registered below.
+    font: '',
+    info: { Title: title, Creator: 'Mardle' },
+    lang: 'en',
+  });
   const parts: Uint8Array[] = [];
   const done = new Promise<void>((resolve, reject) => {
     pdf.on('data', (part: Uint8Array) => parts.push(part));
