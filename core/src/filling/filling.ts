@@ -7,7 +7,7 @@ import type { Batch } from './batch.js';
 import { batchPh, collapsedVolumeMl, heapedVolumeMl, makeBatch } from './batch.js';
 import type { Posterior } from './evidence.js';
 import { BAND_DEVIATIONS, evidenceRules, releaseBelief, setBelief } from './evidence.js';
-import { glazeLedger, glazeLiquidG } from './glaze.js';
+import { glazeLedger, stirredInG } from './glaze.js';
 import type { Ledger, Surroundings } from './ledger.js';
 import { balance } from './ledger.js';
 import type { Prepared } from './preparation.js';
@@ -158,16 +158,13 @@ export function computeFilling(
   const thickenerG = spec.thickenerMassG ?? massDoseG;
   const reached = concentrationPer100G(thickenerG, body, ledger.juiceG, blend) * believed.factor;
 
-  const stirredInG = isBaked(spec)
-    ? (spec.preparation.liquidG ?? 0)
-    : glazeLiquidG(fruitMassG, spec.preparation);
   const massG =
     fruitMassG +
     sugar.massG +
     thickenerG +
     spec.lemonJuiceG +
     spec.butterG +
-    stirredInG +
+    stirredInG(spec, fruitMassG) +
     // Alcohol boils off long before the water does.
     (brought.massG - brought.alcoholG) -
     prepared.boiledOffG;
@@ -201,32 +198,22 @@ export function computeFilling(
   };
 }
 
+/**
+ * Prepared fruit in g whose filling has a volume, by the volume that is asked for. Everything in a filling grows with the fruit
+ * but for the spoonfuls, so three rounds settle it.
+ */
+const fruitFor =
+  (volumeOf: (filling: Filling) => number) =>
+  (spec: FillingSpec, volumeMl: number, around: Surroundings, larder: Larder): number => {
+    let massG = volumeMl;
+    for (let round = 0; round < 3; round++) {
+      massG *= volumeMl / volumeOf(computeFilling(spec, massG, around, larder));
+    }
+    return massG;
+  };
+
 /** Prepared fruit in g that heaps raw to a volume in mL. */
-export function fruitToHeapG(
-  spec: FillingSpec,
-  heapMl: number,
-  around: Surroundings,
-  larder: Larder,
-): number {
-  let massG = heapMl;
-  for (let round = 0; round < 3; round++) {
-    massG *= heapMl / computeFilling(spec, massG, around, larder).heapMl;
-  }
-  return massG;
-}
+export const fruitToHeapG = fruitFor(({ heapMl }) => heapMl);
 
 /** Prepared fruit in g whose cooked filling comes level with a volume in mL. */
-export function fruitToFillG(
-  spec: FillingSpec,
-  volumeMl: number,
-  around: Surroundings,
-  larder: Larder,
-): number {
-  // Everything in a filling grows with the fruit but for the spoonfuls, so three rounds settle it.
-  let massG = volumeMl;
-  for (let round = 0; round < 3; round++) {
-    const { cookedMl } = computeFilling(spec, massG, around, larder);
-    massG *= volumeMl / cookedMl;
-  }
-  return massG;
-}
+export const fruitToFillG = fruitFor(({ cookedMl }) => cookedMl);

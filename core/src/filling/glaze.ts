@@ -1,7 +1,8 @@
 import { lemon } from '../larder/index.js';
-import type { Preparation } from '../spec/index.js';
+import type { FillingSpec, Preparation } from '../spec/index.js';
 import type { Batch } from './batch.js';
 import type { Ledger } from './ledger.js';
+import { isBaked } from './preparation.js';
 
 /** Glaze and raw fruit: what the cooked berries give up, and what the raw ones weep. Estimates. */
 export const glazeRules = {
@@ -20,6 +21,16 @@ export const glazeRules = {
  */
 export const glazeLiquidG = (fruitMassG: number, { liquidG }: Preparation): number =>
   liquidG ?? glazeRules.usualLiquidShare * fruitMassG;
+
+/**
+ * Water or other plain liquid that is stirred into a filling, g: what was said, or what a glaze wants.
+ * @param spec the filling
+ * @param fruitMassG g, ready for the bowl
+ * @returns g
+ * @example stirredInG(starterSpec.filling, 900) // 0
+ */
+export const stirredInG = (spec: Pick<FillingSpec, 'preparation'>, fruitMassG: number): number =>
+  isBaked(spec) ? (spec.preparation.liquidG ?? 0) : glazeLiquidG(fruitMassG, spec.preparation);
 
 /**
  * The little ledger of a glaze: boiled liquid and cooked berries bind the raw rest; nothing evaporates in an oven. `solids`

@@ -6,7 +6,7 @@ export { evidenceRules, expectedWeepG } from './evidence.js';
 export { fillingFigures } from './figures/index.js';
 export type { Filling } from './filling.js';
 export { computeFilling, fruitToFillG, fruitToHeapG } from './filling.js';
-export { glazeLiquidG, glazeRules } from './glaze.js';
+export { glazeLiquidG, glazeRules, stirredInG } from './glaze.js';
 export type { Ledger, Surroundings } from './ledger.js';
 export { ledgerSides } from './ledger.js';
 export {

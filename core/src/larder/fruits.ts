@@ -3,9 +3,11 @@ import type { BuiltInFruit } from './fruits.composition.js';
 import { fruitCompositions } from './fruits.composition.js';
 import type { FruitGroup, FruitPiece } from './fruits.handling.js';
 import { fruitHandlings } from './fruits.handling.js';
+import type { FruitTraits } from './fruits.traits.js';
+import { fruitTraits } from './fruits.traits.js';
 
 /** One fruit. Percentages are of the edible mass; shares lie between 0 and 1. */
-export interface Fruit {
+export interface Fruit extends FruitTraits {
   readonly id: string;
   readonly label: string;
   readonly group: FruitGroup;
@@ -33,8 +35,6 @@ export interface Fruit {
   /** How it usually goes in: whole in its skin, opened (stoned but else whole), or cut. */
   readonly piece: FruitPiece;
   readonly browns: boolean;
-  /** Its green cap comes off. */
-  readonly hulled: boolean;
   readonly prepareMinPerKg: number;
   readonly hazards: readonly CareId[];
   readonly unsuited: string | null;
@@ -96,10 +96,10 @@ function fruitOf(id: BuiltInFruit): Fruit {
     piecesPerKg,
     piece,
     browns,
-    hulled: id === 'strawberry',
     prepareMinPerKg,
     hazards,
     unsuited,
+    ...fruitTraits[id],
     source: SOURCE,
   };
 }

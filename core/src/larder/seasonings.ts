@@ -5,6 +5,8 @@ export interface Seasoning {
   readonly label: string;
   readonly gPerKg: number;
   readonly teaspoonG: number;
+  /** What eaters must be told. */
+  readonly contains?: readonly string[];
 }
 
 /** Usual grams per kg of fruit, and grams in a teaspoon. Estimates of ours; a baker's spoon is the judge. */
@@ -17,7 +19,12 @@ export const builtInSeasonings = tableOf<Seasoning>({
   cardamom: { label: 'Cardamom', gPerKg: 0.6, teaspoonG: 2 },
   ginger: { label: 'Ginger', gPerKg: 1.5, teaspoonG: 1.8 },
   vanilla: { label: 'Vanilla extract', gPerKg: 5, teaspoonG: 4.3 },
-  almond: { label: 'Almond extract', gPerKg: 1, teaspoonG: 4.2 },
+  almond: {
+    label: 'Almond extract',
+    gPerKg: 1,
+    teaspoonG: 4.2,
+    contains: ['almond extract (read the label)'],
+  },
 });
 
 /** Lemon: juice is 5.5 % acid and 2.5 % sugar, pH 2.3; one lemon gives about 45 g of juice and 6 g of zest. From memory. */

@@ -21,11 +21,6 @@ function checkGelatine({ filling }: PieSpec, larder: Larder): FieldProblem[] {
   ];
 }
 
-/** Fruits whose raw juice cuts gelatine, so that it never sets. Common food knowledge, from memory. */
-const cutsGelatine = ['pineapple', 'kiwi', 'fig', 'mango', 'papaya'];
-/** Fruits that harm or stay hard when they are eaten raw. */
-const neverRaw = ['elderberry', 'quince'];
-
 /** What would harm in a filling that is not baked. */
 function checkRaw({ filling }: PieSpec, larder: Larder): FieldProblem[] {
   if (preparations[filling.preparation.kind].baked) return [];
@@ -33,21 +28,22 @@ function checkRaw({ filling }: PieSpec, larder: Larder): FieldProblem[] {
     ({ thickener }) => larder.thickeners.get(thickener)?.kind === 'gelatine',
   );
   return filling.fruits.flatMap(({ fruit }, i): FieldProblem[] => {
-    const label = larder.fruits.get(fruit)?.label ?? fruit;
-    if (neverRaw.includes(fruit)) {
+    const row = larder.fruits.get(fruit);
+    if (!row) return [];
+    if (row.neverRaw) {
       return [
         {
           field: `filling.fruits.${i}.fruit`,
-          message: `${label} is not eaten raw, and a glaze with raw fruit is not baked.`,
+          message: `${row.label} is not eaten raw, and a glaze with raw fruit is not baked.`,
           remedy: 'Stew it, or take another fruit for the glaze.',
         },
       ];
     }
-    if (!gelatine || !cutsGelatine.includes(fruit)) return [];
+    if (!gelatine || !row.cutsGelatine) return [];
     return [
       {
         field: `filling.fruits.${i}.fruit`,
-        message: `Gelatine never sets with raw ${label.toLowerCase()}: its juice cuts it.`,
+        message: `Gelatine never sets with raw ${row.label.toLowerCase()}: its juice cuts it.`,
         remedy: 'Take a starch for the glaze, or canned fruit.',
       },
     ];

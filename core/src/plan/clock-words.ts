@@ -17,34 +17,24 @@ function handsOn(fruit: Fruit, { state, peeled, cut }: FruitPart): string[] {
   if (state === 'frozen') return ['weigh out frozen'];
   if (state === 'thawed_drained') return ['thaw', 'drain'];
   const cuts = fruit.piece === 'cut' || cut === 'thin';
-  const halves = cut === 'thin' && fruit.piece !== 'cut' ? 'halve' : 'cut';
+  const cutting = cuts ? [cut === 'thin' && fruit.piece !== 'cut' ? 'halve' : 'cut'] : [];
+  const trim = fruit.trim === null ? [] : [fruit.trim];
   switch (fruit.group) {
     case 'apple':
     case 'pear':
-      return ['wash', ...(peeled ? ['peel'] : []), 'core', halves];
+      return ['wash', ...(peeled ? ['peel'] : []), 'core', ...cutting];
     case 'stone fruit':
-      return [
-        'wash',
-        ...(peeled && fruit.refuseUnpeeled !== null ? ['peel'] : []),
-        'stone',
-        ...(cuts ? [halves] : []),
-      ];
-    case 'currant':
-      return [
-        'wash',
-        fruit.id.startsWith('gooseberry') ? 'top and tail' : 'strip',
-        ...(cuts ? [halves] : []),
-      ];
-    case 'berry':
-      return [...(fruit.hulled ? ['wash', 'hull'] : ['wash', 'pick over']), ...(cuts ? [halves] : [])];
-    case 'stalk':
-      return ['trim', 'wash', 'cut'];
+      return ['wash', ...(peeled && fruit.refuseUnpeeled !== null ? ['peel'] : []), 'stone', ...cutting];
     case 'dried':
       return [...(fruit.hazards.includes('stone') ? ['stone'] : []), 'weigh out'];
     case 'canned':
       return ['drain'];
-    default:
-      return ['wash', 'peel', 'cut'];
+    case 'stalk':
+      return [...trim, 'wash', ...cutting];
+    case 'berry':
+    case 'currant':
+    case 'other':
+      return ['wash', ...trim, ...cutting];
   }
 }
 

@@ -19,6 +19,7 @@ interface EatenRule {
   readonly fridgeMin: number;
 }
 
+/** Minutes of each way of eating. Common practice, no source. */
 const SPOON_LEAST_MIN = 15;
 const SPOON_MOST_MIN = 40;
 const HAND_MORE_MIN = 10;

@@ -1,5 +1,5 @@
 import { timesDough } from '../build/index.js';
-import { boughtMassG, glazeLiquidG, isBaked } from '../filling/index.js';
+import { boughtMassG, stirredInG } from '../filling/index.js';
 import type { BuiltContext, SlipGroup, SlipLine } from '../forms/index.js';
 import { inCupsMl } from '../forms/index.js';
 import { cupG, gPerMl, lemon, rowOf } from '../larder/index.js';
@@ -149,9 +149,7 @@ function fillingLines(context: BuiltContext): SlipLine[] {
   const { spec, filling, larder } = context;
   const { filling: chosen } = spec;
   const shares = chosen.thickeners.reduce((sum, part) => sum + part.share, 0);
-  const stirredInG = isBaked(chosen)
-    ? (chosen.preparation.liquidG ?? 0)
-    : glazeLiquidG(filling.batch.massG, chosen.preparation);
+  const liquidG = stirredInG(chosen, filling.batch.massG);
   const fruit = filling.batch.fruits.map((item, i): SlipLine => {
     const bought = boughtMassG(item);
     const count = item.fruit.piecesPerKg === null ? 0 : (item.fruit.piecesPerKg * bought) / 1000;
@@ -206,8 +204,8 @@ function fillingLines(context: BuiltContext): SlipLine[] {
     {
       id: 'liquid',
       label: 'Water or juice',
-      massG: stirredInG,
-      volumeMl: stirredInG,
+      massG: liquidG,
+      volumeMl: liquidG,
     },
     ...additionLines(context),
     ...thickeners,

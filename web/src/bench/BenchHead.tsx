@@ -3,6 +3,7 @@ import type { OwnFruit, PiePlan, PieSpec } from '@mardle/core';
 import { ActionIcon, Button, Menu, TextInput } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { IconArrowBackUp, IconArrowForwardUp, IconDotsVertical } from '@tabler/icons-react';
+import type { ReactNode } from 'react';
 import { memo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useStore } from 'zustand';
@@ -81,26 +82,14 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, kitchenFruit
               <small>{restored ? 'changes kept from before' : `builds on version ${basedOn}`}</small>
             )}
           </span>
-          <ActionIcon
-            variant="default"
-            size={36}
-            aria-label="Undo"
-            title="Undo (z)"
-            disabled={!canUndo}
-            onClick={undo}
-          >
-            <IconArrowBackUp size={20} />
-          </ActionIcon>
-          <ActionIcon
-            variant="default"
-            size={36}
-            aria-label="Redo"
-            title="Redo (Shift z)"
-            disabled={!canRedo}
-            onClick={redo}
-          >
-            <IconArrowForwardUp size={20} />
-          </ActionIcon>
+          <Step word="Undo" hotkey="z" can={canUndo} onStep={undo} icon={<IconArrowBackUp size={20} />} />
+          <Step
+            word="Redo"
+            hotkey="Shift z"
+            can={canRedo}
+            onStep={redo}
+            icon={<IconArrowForwardUp size={20} />}
+          />
           <Button
             variant="default"
             px={12}
@@ -163,3 +152,27 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, kitchenFruit
     </div>
   );
 });
+
+interface StepProps {
+  readonly word: string;
+  readonly hotkey: string;
+  readonly can: boolean;
+  readonly icon: ReactNode;
+  readonly onStep: () => void;
+}
+
+/** One step back or forth. */
+function Step({ word, hotkey, can, icon, onStep }: StepProps) {
+  return (
+    <ActionIcon
+      variant="default"
+      size={36}
+      aria-label={word}
+      title={`${word} (${hotkey})`}
+      disabled={!can}
+      onClick={onStep}
+    >
+      {icon}
+    </ActionIcon>
+  );
+}

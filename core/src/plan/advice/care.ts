@@ -1,3 +1,4 @@
+import { isBaked } from '../../filling/index.js';
 import type { Advice, BuiltContext } from '../../forms/index.js';
 import { careAt } from '../../forms/index.js';
 import type { CareId } from '../../larder/index.js';
@@ -16,9 +17,9 @@ const ofPreparation: Readonly<Record<PreparationKind, readonly CareId[]>> = {
 
 /** What the choices of a filling bring beside its preparation. */
 function ofFilling({ spec, filling, larder }: BuiltContext): CareId[] {
-  const { sugar, additions = [], preparation } = spec.filling;
+  const { sugar, additions = [] } = spec.filling;
   const sugars = [sugar.sugar, sugar.second?.sugar];
-  const raw = preparation.kind === 'glaze';
+  const raw = !isBaked(spec.filling);
   return [
     ...(sugars.includes('honey') ? (['honey'] as const) : []),
     ...(raw && filling.batch.fruits.some(({ part }) => part.state !== 'fresh')
@@ -80,9 +81,9 @@ export function allergensOf({ spec, form, filling, build, larder }: BuiltContext
     ...(spec.filling.additions ?? []).flatMap(({ addition, massG }) =>
       massG > 0 ? rowOf(larder.additions, addition).contains : [],
     ),
-    ...(spec.filling.seasonings.some(({ seasoning, massG }) => seasoning === 'almond' && massG > 0)
-      ? ['almond extract (read the label)']
-      : []),
+    ...spec.filling.seasonings.flatMap(({ seasoning, massG }) =>
+      massG > 0 ? (larder.seasonings.get(seasoning)?.contains ?? []) : [],
+    ),
     ...(spec.filling.thickeners.some(({ thickener }) => larder.thickeners.get(thickener)?.kind === 'gelatine')
       ? ['gelatine (pig or beef: read the packet)']
       : []),

@@ -7,7 +7,7 @@ import { surroundings } from '../surroundings.js';
 const LEMON_SHARE = 0.015;
 /** Colder than this going in, a pie was frozen through, C. */
 const FROZEN_C = -5;
-/** A baked filling with more of such a starch weeps when it thaws. */
+/** A baked filling with more of such a starch, as a share of all, weeps when it thaws. Common practice, no source. */
 const WEEPS_FROM = 0.2;
 /** Above this pH bacteria of low-acid food can grow. Common food-safety guidance, from memory; local rules come first. */
 const LOW_ACID_PH = 4.6;

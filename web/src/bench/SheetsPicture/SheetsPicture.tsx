@@ -1,6 +1,7 @@
 import type { Outline, PiePlan, Rolled } from '@mardle/core';
 import { showText, topAs } from '@mardle/core';
 import { useSettings } from '../../state/settings.js';
+import { OutlineShape } from '../forms/shared/TopShape.js';
 import classes from './SheetsPicture.module.css';
 
 /** One piece to roll, as it lies on the bench. */
@@ -65,10 +66,9 @@ export function SheetsPicture({ plan }: { readonly plan: PiePlan }) {
   }, []);
   const last = placed.at(-1);
   const whole = last ? last.x + last.piece.outline.lengthCm / 2 : 0;
-  const words = pieces.map(
-    ({ word, outline, massG, count }) =>
-      `${count > 1 ? `${count} ` : ''}${word} ${size(outline)}, ${showText(massG * count, 'g', units)}`,
-  );
+  const called = ({ word, count }: Piece): string => (count > 1 ? `${count} ${word}` : word);
+  const weighs = ({ massG, count }: Piece): string => showText(massG * count, 'g', units);
+  const words = pieces.map((piece) => `${called(piece)} ${size(piece.outline)}, ${weighs(piece)}`);
   return (
     <svg
       viewBox={`${-GAP_CM} ${-high / 2 - 1} ${whole + 2 * GAP_CM} ${high + WORDS_CM + 1}`}
@@ -76,30 +76,19 @@ export function SheetsPicture({ plan }: { readonly plan: PiePlan }) {
       aria-label={`To roll: ${words.join('; ')}`}
       className={classes.picture}
     >
-      {placed.map(({ piece, x }, i) => {
-        const { kind, lengthCm, widthCm } = piece.outline;
-        return (
-          <g key={piece.word} transform={`translate(${x} 0)`}>
-            {kind === 'ellipse' ? (
-              <ellipse rx={lengthCm / 2} ry={widthCm / 2} className={classes.sheet} />
-            ) : (
-              <rect
-                x={-lengthCm / 2}
-                y={-widthCm / 2}
-                width={lengthCm}
-                height={widthCm}
-                className={classes.sheet}
-              />
-            )}
-            <text y={0.4} className={classes.size}>
-              {size(piece.outline)}
-            </text>
-            <text y={high / 2 + 2.6} className={classes.word}>
-              {words[i]?.replace(` ${size(piece.outline)},`, ',')}
-            </text>
+      {placed.map(({ piece, x }) => (
+        <g key={piece.word} transform={`translate(${x} 0)`}>
+          <g transform="rotate(90)">
+            <OutlineShape of={piece.outline} className={classes.sheet} />
           </g>
-        );
-      })}
+          <text y={0.4} className={classes.size}>
+            {size(piece.outline)}
+          </text>
+          <text y={high / 2 + 2.6} className={classes.word}>
+            {called(piece)}, {weighs(piece)}
+          </text>
+        </g>
+      ))}
     </svg>
   );
 }

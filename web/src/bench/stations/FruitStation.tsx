@@ -11,6 +11,7 @@ import { changeFilling } from '../useBenchSpec.js';
 import { juicinessStops } from '../words.js';
 import { Tabs } from '../../kit/Tabs.js';
 import { FruitAmount } from './FruitAmount.js';
+import { fruitFilter } from './findFruit.js';
 import { QuantityField } from './QuantityField.js';
 import classes from './stations.module.css';
 
@@ -110,6 +111,7 @@ interface OneFruitProps extends StationProps {
 function OneFruit({ spec, plan, i, larder, mixIn }: OneFruitProps) {
   const { fruits } = spec.filling;
   const groups = useMemo(() => fruitGroups(larder), [larder]);
+  const filter = useMemo(() => fruitFilter(larder), [larder]);
   const part = fruits[i];
   if (!part) return null;
   const fruit = larder.fruits.get(part.fruit);
@@ -124,6 +126,7 @@ function OneFruit({ spec, plan, i, larder, mixIn }: OneFruitProps) {
           data={groups}
           value={part.fruit}
           searchable
+          filter={filter}
           allowDeselect={false}
           nothingFoundMessage="No such fruit; add it in the Larder"
           w={230}

@@ -22,6 +22,10 @@ interface QuantityFieldProps {
 /** A unit or a fraction was typed: what was understood is worth saying. */
 const worthSaying = (text: string): boolean => /[a-z"°/½⅓⅔¼¾⅛⅜⅝⅞]/i.test(text);
 
+/** A round amount between limits, to show how one is typed. */
+const usual = (least: number, most: number): number =>
+  Number(Math.sqrt(Math.max(1, least) * most).toPrecision(1));
+
 /**
  * A quantity as bakers type it ("1.5 kg", "2 lb", "1 lb 4 oz", "1/2", "1,5"), a bare number in their own unit, within core's
  * limits. What cannot be read or will not do stays in the field with the remedy beside it, and is not used.
@@ -49,7 +53,7 @@ export function QuantityField({
   const range = `(${plain(least)} to ${plain(most)}${word ? ` ${word}` : ''})`;
   const wrong =
     !isEmpty && read === null
-      ? `Type an amount, as ${plain(least * 2 || 1)}${word ? ` ${word}` : ''} or 1/2.`
+      ? `Type an amount, as ${plain(value ?? usual(least, most))}${word ? ` ${word}` : ''} or 1/2.`
       : `${remedy} ${range}`;
   const take = (text: string): void => {
     setDraft(text);

@@ -8,6 +8,7 @@ import type { StationProps } from '../../useBenchSpec.js';
 import { changeSpec } from '../../useBenchSpec.js';
 import classes from '../stations.module.css';
 import { DishFields } from './DishFields.js';
+import { KeepDish } from './KeepDish.js';
 
 /** Has the baker set amounts by weight? Then another dish may want them scaled. */
 const hasAmounts = ({ filling }: PieSpec): boolean =>
@@ -67,7 +68,12 @@ export function DishPart({ spec }: StationProps) {
           </button>
         </p>
       )}
-      {!same && <DishFields dish={dish} onChange={(next) => changeSpec((old) => ({ ...old, dish: next }))} />}
+      {!same && kitchen && (
+        <>
+          <DishFields dish={dish} onChange={(next) => changeSpec((old) => ({ ...old, dish: next }))} />
+          <KeepDish dish={dish} />
+        </>
+      )}
     </>
   );
 }

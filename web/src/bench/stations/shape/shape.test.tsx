@@ -117,3 +117,27 @@ describe('the dish', () => {
     expect((back.mock.lastCall?.[0] as DishSpec).widthCm).toBeUndefined();
   });
 });
+
+describe('another dish', () => {
+  it('measured on the bench is named and kept in the kitchen', async () => {
+    const user = userEvent.setup();
+    const id = '6f1c1a52-0a8e-4f5e-9d0c-3a8f6f0b7a11';
+    jest.spyOn(crypto, 'randomUUID').mockReturnValue(id);
+    const asked = standInServer({
+      'GET /api/kitchen': { body: { id: 'k', name: 'Kitchen', dishes: [own], ovens: [] } },
+      [`PUT /api/kitchen/dishes/${id}`]: ({ body }) => ({ body }),
+    });
+    const spec = layOnBench({
+      ...starterSpec,
+      dish: { ...starterSpec.dish, label: 'Another dish', topCm: 27, material: 'stoneware' },
+    });
+    show(spec());
+    await user.click(screen.getByRole('tab', { name: 'Dish' }));
+    const keep = await screen.findByRole('button', { name: 'Keep in this kitchen' });
+    expect(keep).toBeDisabled();
+    await user.type(screen.getByLabelText('Keep it as'), 'The brown one');
+    await user.click(keep);
+    await waitFor(() => expect(spec().dish.label).toBe('The brown one'));
+    expect(asked.find(({ method }) => method === 'PUT')?.body).toEqual(spec().dish);
+  });
+});
