@@ -5,6 +5,7 @@ export {
   fahrenheitToCelsius,
   household,
   show,
+  showDegrees,
   showMinutes,
   showText,
   typedUnit,
@@ -226,7 +227,7 @@ export {
 export type { Advice, SlipLine, Station } from './forms/index.js';
 export { adviceText, careAt, equivalents, formOf, stations } from './forms/index.js';
 
-export type { ClockStep, PiePlan, SlipWords } from './plan/index.js';
+export type { ClockStep, PiePlan, SaidFirst, SlipWords } from './plan/index.js';
 export {
   changeBase,
   changeForm,

@@ -2,12 +2,15 @@ import type { SlipLine } from '../forms/index.js';
 import type { UnitSystem } from '../units/index.js';
 import { household, show, showText, withFraction } from '../units/index.js';
 
+/** What stands large on the slip: what the scale says, or cups and spoons where there are any. */
+export type SaidFirst = 'weight' | 'measure';
+
 /** A line of the slip as it is said, on the screen and on paper alike. */
 export interface SlipWords {
   /** "575" or "40–60". */
   readonly number: string;
   readonly unit: string;
-  /** In household measures and pieces: "2 ½ cups · about 4"; empty when a cook would not say it so. */
+  /** The same the other way, in household measures and pieces: "2½ cups · about 4"; empty when a cook would not say it so. */
   readonly measure: string;
   /** "buy 690 g"; empty when it is bought as it is weighed. */
   readonly buy: string;
@@ -26,19 +29,22 @@ const countText = (count: number): string =>
  * What a line of the slip says.
  * @param line of a plan's slip
  * @param units how quantities are said
+ * @param first what stands large
  * @returns its words; empty texts where there is nothing to say
  * @example slipWords(plan.slip[0].lines[0], 'metric').number
  */
-export function slipWords(line: SlipLine, units: UnitSystem): SlipWords {
+export function slipWords(line: SlipLine, units: UnitSystem, first: SaidFirst = 'weight'): SlipWords {
   const shown = line.bought ? { number: '1', unit: '' } : show(line.massG, 'g', units);
   const high = line.highG === undefined ? null : show(line.highG, 'g', units);
   const volume = line.volumeMl === undefined ? null : household(line.volumeMl, line.least);
   const count =
     line.pieces && line.pieces.count >= LEAST_PIECES ? `about ${countText(line.pieces.count)}` : '';
+  const number = high && high.number !== shown.number ? `${shown.number}–${high.number}` : shown.number;
+  const weight = { number, unit: shown.unit };
+  const [large, small] = first === 'measure' && volume ? [volume, weight] : [weight, volume];
   return {
-    number: high && high.number !== shown.number ? `${shown.number}–${high.number}` : shown.number,
-    unit: shown.unit,
-    measure: volume ? [`${volume.number} ${volume.unit}`, count].filter(Boolean).join(' · ') : '',
+    ...large,
+    measure: small ? [`${small.number} ${small.unit}`.trim(), count].filter(Boolean).join(' · ') : '',
     buy: line.boughtG === undefined ? '' : `buy ${showText(line.boughtG, 'g', units)}`,
     note: line.note ?? '',
   };

@@ -2,7 +2,7 @@ import type { Mark } from '../build/index.js';
 import { line, text } from '../build/index.js';
 import type { SlipLine } from '../forms/index.js';
 import { adviceText } from '../forms/index.js';
-import type { ClockStep, PiePlan } from '../plan/index.js';
+import type { ClockStep, PiePlan, SaidFirst } from '../plan/index.js';
 import { clockLength, slipWords } from '../plan/index.js';
 import type { UnitSystem } from '../units/index.js';
 import { showText } from '../units/index.js';
@@ -49,8 +49,8 @@ function heading(words: string, leftMm: number, rightMm: number): Block {
 }
 
 /** What to weigh: a box to tick, the name, and the grams large at the right. */
-function weighing(slip: SlipLine, units: UnitSystem, leftMm: number, rightMm: number): Block {
-  const { number, unit, measure, buy, note } = slipWords(slip, units);
+function weighing(slip: SlipLine, { units, first }: SlipOptions, leftMm: number, rightMm: number): Block {
+  const { number, unit, measure, buy, note } = slipWords(slip, units, first);
   const small = [measure, note, buy].filter(Boolean).join('; ');
   const lines = small ? wrap(small, rightMm - leftMm - 46, 3) : [];
   return {
@@ -98,6 +98,8 @@ export type Code = readonly (readonly boolean[])[];
 /** How a slip is said, and what stands on it beside the plan. */
 export interface SlipOptions {
   readonly units: UnitSystem;
+  /** What stands large: grams or cups. */
+  readonly first?: SaidFirst;
   /** The time of day so many minutes after the first touch; null tells hours from it. */
   readonly timeAt: ((laterMin: number) => string) | null;
   /** Opens the pie; null where it is not kept anywhere. */
@@ -176,7 +178,7 @@ export function slipPages(plan: PiePlan, paperName: PaperName, options: SlipOpti
     head(plan, options, left, right),
     ...plan.slip.flatMap((group) => [
       heading(group.title, left, right),
-      ...group.lines.map((slip) => weighing(slip, units, left, right)),
+      ...group.lines.map((slip) => weighing(slip, options, left, right)),
     ]),
     heading(timeAt ? 'The clock' : 'The clock, hours from the first touch', left, right),
     ...plan.clock.map((step) => clockLine(step, (timeAt ?? hoursFrom)(step.startMin), left, right)),

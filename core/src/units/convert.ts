@@ -2,6 +2,9 @@
 export const G_PER_OUNCE = 28.349523125;
 export const G_PER_POUND = 453.59237;
 export const CM_PER_INCH = 2.54;
+export const M_PER_FOOT = 0.3048;
+/** US fluid ounce: a 128th of 231 cubic inches. */
+export const ML_PER_FLUID_OUNCE = 29.5735295625;
 export const ML_PER_CUP = 240;
 export const ML_PER_TABLESPOON = 15;
 export const ML_PER_TEASPOON = 5;

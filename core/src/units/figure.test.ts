@@ -1,6 +1,6 @@
 import type { Unit } from './figure.js';
 import { figure, from, given } from './figure.js';
-import { show, showText } from './present.js';
+import { show, showDegrees, showText } from './present.js';
 import { typedUnit } from './system.js';
 
 const parts = { id: 'x', label: 'X', value: 200, unit: 'g' as const, rule: 'a rule', source: 'a source' };
@@ -54,7 +54,10 @@ describe('every unit', () => {
   const samples: readonly [Unit, number, string, string][] = [
     ['g', 453.59237, '455 g', '1 lb'],
     ['cm', 25.4, '25.5 cm', '10 in'],
-    ['mm', 3.175, '3.2 mm', '0.13 in'],
+    ['mm', 3.175, '3.2 mm', '⅛ in'],
+    ['mm', 2.5, '2.5 mm', '0.10 in'],
+    ['g', 1.4, '1.4 g', '1.4 g'],
+    ['mL', 1200, '1200 mL', '5 cups'],
     ['cm2', 412, '410 cm²', '64 sq in'],
     ['mL', 240, '240 mL', '1 cup'],
     ['C', 71.1, '71 °C', '160 °F'],
@@ -66,12 +69,35 @@ describe('every unit', () => {
     ['g/100 g', 4.83, '4.8 g per 100 g', '4.8 g per 100 g'],
     ['Brix', 54.7, '55 °Bx', '55 °Bx'],
     ['pH', 3.04, '3.0 pH', '3.0 pH'],
-    ['m', 1603, '1600 m', '1600 m'],
+    ['m', 1603, '1600 m', '5250 ft'],
   ];
 
   it.each(samples)('%s %d is %s, or %s', (unit, value, metric, customary) => {
     expect(showText(value, unit).replaceAll('\u00a0', ' ')).toBe(metric);
     expect(showText(value, unit, 'us').replaceAll('\u00a0', ' ')).toBe(customary);
+  });
+
+  it('no weight that a pie has is shown as nothing', () => {
+    for (const system of ['metric', 'us'] as const) {
+      for (let massG = 0.06; massG < 20_000; massG *= 1.07)
+        expect(Number.parseFloat(show(massG, 'g', system).number)).toBeGreaterThan(0);
+    }
+  });
+
+  it('what is typed in the baker’s own unit comes back as it was', () => {
+    for (const system of ['metric', 'us'] as const) {
+      for (const unit of ['g', 'cm', 'mL', 'm', 'C', 'min', 'count'] as const) {
+        const { toTyped, fromTyped } = typedUnit(unit, system);
+        expect(fromTyped(toTyped(123.4))).toBeCloseTo(123.4, 9);
+      }
+    }
+    expect(typedUnit('mL', 'us').toTyped(236.588)).toBeCloseTo(8, 4);
+    expect(typedUnit('m', 'us').toTyped(1609.344)).toBeCloseTo(5280, 6);
+  });
+
+  it('a difference of heat has no zero to move', () => {
+    expect(showDegrees(-10)).toBe('10 °C');
+    expect(showDegrees(10, 'us')).toBe('18 °F');
   });
 
   it('never shows minus nothing', () => {

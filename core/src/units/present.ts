@@ -1,4 +1,12 @@
-import { celsiusToFahrenheit, cmToInches, G_PER_OUNCE, G_PER_POUND, roundTo } from './convert.js';
+import {
+  celsiusToFahrenheit,
+  cmToInches,
+  G_PER_OUNCE,
+  G_PER_POUND,
+  M_PER_FOOT,
+  ML_PER_FLUID_OUNCE,
+  roundTo,
+} from './convert.js';
 import type { Unit } from './figure.js';
 import { household } from './household.js';
 
@@ -57,8 +65,11 @@ function plain(value: number, step: number): string {
   return trimmed === '-0' ? '0' : trimmed;
 }
 
+/** No scale in ounces shows less; it is said in grams, as on the other side of the scale. */
+const LEAST_OUNCES = 0.1;
+
 function showMass(massG: number, system: UnitSystem): Shown {
-  if (system === 'metric') {
+  if (system === 'metric' || massG < LEAST_OUNCES * G_PER_OUNCE) {
     return massG >= 1000
       ? { number: (roundTo(massG, 10) / 1000).toFixed(2), unit: 'kg' }
       : { number: plain(massG, massStepG(massG)), unit: 'g' };
@@ -76,6 +87,23 @@ function showLength(lengthCm: number, system: UnitSystem): Shown {
   if (system === 'us') return { number: withFraction(cmToInches(lengthCm), EIGHTHS), unit: 'in' };
   return { number: plain(lengthCm, lengthCm < 10 ? 0.1 : 0.5), unit: 'cm' };
 }
+
+/** An eighth of an inch is said as such; what lies between as a hundredth. */
+function showThickness(inches: number): Shown {
+  const eighths = Math.round(inches * 8);
+  const near = eighths > 0 && Math.abs(inches - eighths / 8) < 0.008;
+  return { number: near ? withFraction(eighths / 8, EIGHTHS) : inches.toFixed(2), unit: 'in' };
+}
+
+/**
+ * A difference of temperature, without a sign.
+ * @param deltaC K
+ * @param system how it is said
+ * @returns as read
+ * @example showDegrees(10, 'us') // '18 °F'
+ */
+export const showDegrees = (deltaC: number, system: UnitSystem = 'metric'): string =>
+  system === 'us' ? `${Math.round(Math.abs(deltaC) * 1.8)} °F` : `${Math.round(Math.abs(deltaC))} °C`;
 
 /**
  * Minutes as people say them: 45 min, 1 h 10, 4 h.
@@ -107,7 +135,7 @@ export function show(value: number, unit: Unit, system: UnitSystem = 'metric'): 
       return showLength(value, system);
     case 'mm':
       return system === 'us'
-        ? { number: String(roundTo(value / 25.4, 1 / 32).toFixed(2)), unit: 'in' }
+        ? showThickness(cmToInches(value / 10))
         : { number: plain(value, 0.1), unit: 'mm' };
     case 'cm2':
       return system === 'us'
@@ -116,8 +144,9 @@ export function show(value: number, unit: Unit, system: UnitSystem = 'metric'): 
     case 'mL':
       return (
         (system === 'us' ? household(value) : null) ?? {
-          number: plain(value, value < 100 ? 5 : 10),
-          unit: 'mL',
+          ...(system === 'us'
+            ? { number: plain(value / ML_PER_FLUID_OUNCE, 0.5), unit: 'fl oz' }
+            : { number: plain(value, value < 100 ? 5 : 10), unit: 'mL' }),
         }
       );
     case 'C':
@@ -141,7 +170,9 @@ export function show(value: number, unit: Unit, system: UnitSystem = 'metric'): 
     case 'g/100 g':
       return { number: plain(value, 0.1), unit: 'g per 100 g' };
     case 'm':
-      return { number: plain(value, 10), unit: 'm' };
+      return system === 'us'
+        ? { number: plain(value / M_PER_FOOT, 50), unit: 'ft' }
+        : { number: plain(value, 10), unit: 'm' };
   }
 }
 

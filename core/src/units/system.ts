@@ -1,4 +1,11 @@
-import { celsiusToFahrenheit, CM_PER_INCH, fahrenheitToCelsius, G_PER_OUNCE } from './convert.js';
+import {
+  celsiusToFahrenheit,
+  CM_PER_INCH,
+  fahrenheitToCelsius,
+  G_PER_OUNCE,
+  M_PER_FOOT,
+  ML_PER_FLUID_OUNCE,
+} from './convert.js';
 import type { Unit } from './figure.js';
 import type { UnitSystem } from './present.js';
 
@@ -34,6 +41,20 @@ const customary: Partial<Record<Unit, TypedUnit>> = {
     toTyped: (lengthCm) => lengthCm / CM_PER_INCH,
     fromTyped: (inches) => inches * CM_PER_INCH,
   },
+  mL: {
+    word: 'fl oz',
+    step: 0.5,
+    decimals: 1,
+    toTyped: (volumeMl) => volumeMl / ML_PER_FLUID_OUNCE,
+    fromTyped: (fluidOunces) => fluidOunces * ML_PER_FLUID_OUNCE,
+  },
+  m: {
+    word: 'ft',
+    step: 50,
+    decimals: 0,
+    toTyped: (heightM) => heightM / M_PER_FOOT,
+    fromTyped: (feet) => feet * M_PER_FOOT,
+  },
   C: { word: '°F', step: 10, decimals: 0, toTyped: celsiusToFahrenheit, fromTyped: fahrenheitToCelsius },
 };
 
@@ -44,6 +65,7 @@ const metric: Partial<Record<Unit, TypedUnit>> = {
   mL: same('mL', 10, 0),
   min: same('min', 1, 1),
   m: same('m', 10, 0),
+  count: same('', 1, 1),
 };
 
 /**

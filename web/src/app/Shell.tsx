@@ -15,9 +15,17 @@ import { HeadSlotPlace } from './HeadSlot.js';
 import { places } from './places.js';
 import { Unreadable } from './Unreadable.js';
 
+/** Ways to count, as the head offers them. */
+const countings = {
+  g: { units: 'metric', first: 'weight' },
+  oz: { units: 'us', first: 'weight' },
+  cups: { units: 'us', first: 'measure' },
+} as const;
+
 /** The frame round every place: where to go, units, light, keys. */
 export function Shell() {
-  const { units, setUnits } = useSettings();
+  const { units, first, setCounting } = useSettings();
+  const counting = units === 'metric' ? 'g' : first === 'measure' ? 'cups' : 'oz';
   const { colorScheme, setColorScheme } = useMantineColorScheme();
   const [helping, setHelping] = useState(false);
   const [slot, setSlot] = useState<HTMLElement | null>(null);
@@ -69,11 +77,12 @@ export function Shell() {
         </ActionIcon>
         <SegmentedControl
           aria-label="Units"
-          value={units}
-          onChange={(value) => setUnits(value === 'us' ? 'us' : 'metric')}
+          value={counting}
+          onChange={(value) => setCounting(countings[value === 'oz' || value === 'cups' ? value : 'g'])}
           data={[
-            { value: 'metric', label: 'g, °C' },
-            { value: 'us', label: 'oz, °F' },
+            { value: 'g', label: 'g, °C' },
+            { value: 'oz', label: 'oz, °F' },
+            { value: 'cups', label: 'cups, °F' },
           ]}
         />
       </header>

@@ -2,7 +2,6 @@ import { draftPlan, starterSpec } from '@mardle/core';
 import { isChanged, useBench } from '../state/bench.js';
 import { crustColour } from './CrossSection/colours.js';
 import { fillingPath, halfWidthAt, pieces, pieceSizeCm } from './CrossSection/geometry.js';
-import { forPaper } from './print/pdf.js';
 import { readTime, timeOfDay } from './Slip/timeOfDay.js';
 import { stationResults } from './WorkLine/results.js';
 
@@ -144,20 +143,5 @@ describe('one gesture, one undo', () => {
     expect(isChanged(useBench.getState())).toBe(true);
     change((spec) => ({ ...spec, name: starterSpec.name }));
     expect(isChanged(useBench.getState())).toBe(false);
-  });
-});
-
-describe('signs on paper', () => {
-  it.each([
-    ['1⅞ tsp', '1 7/8 tsp'],
-    ['⅓ cup + 1 tbsp', '1/3 cup + 1 tbsp'],
-    ['½ cup', '½ cup'],
-    ['180 °C ± 5', '180 °C ± 5'],
-    ['56–72 g', '56-72 g'],
-    ['“open” baker’s', '"open" baker\'s'],
-    ['Žofka', 'Zofka'],
-    ['パイ', '¤¤'],
-  ])('%s is printed as %s', (text, printed) => {
-    expect(forPaper(text)).toBe(printed);
   });
 });

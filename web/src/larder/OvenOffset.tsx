@@ -1,6 +1,6 @@
 import { Button, Group, NumberInput, Select } from '@mantine/core';
 import type { KitchenOven } from '@mardle/contract';
-import { limitOf } from '@mardle/core';
+import { limitOf, showDegrees } from '@mardle/core';
 import { useState } from 'react';
 import { usePies } from '../api/pies.js';
 import { QuantityField } from '../bench/stations/QuantityField.js';
@@ -54,7 +54,7 @@ function ByThermometer({ onOffset }: Pick<OvenOffsetProps, 'onOffset'>) {
   return (
     <Group align="flex-end">
       <QuantityField
-        path="bake.stages.tempC"
+        limit="bake.stages.tempC"
         label="Knob at"
         unit="C"
         width={120}
@@ -62,7 +62,7 @@ function ByThermometer({ onOffset }: Pick<OvenOffsetProps, 'onOffset'>) {
         onChange={(next) => next !== null && setSet(next)}
       />
       <QuantityField
-        path="bake.stages.tempC"
+        limit="bake.stages.tempC"
         label="It reads"
         unit="C"
         width={120}
@@ -138,8 +138,8 @@ function ByPie({ oven, onOffset }: OvenOffsetProps) {
       </span>
       {!busy && found === null && (
         <p role="alert" className={classes.bad}>
-          No oven within 60 °C of its knob would take that long. Look at the pie and the minutes again, or lay
-          a thermometer in the oven.
+          No oven within {showDegrees(limit.most, units)} of its knob would take that long. Look at the pie
+          and the minutes again, or lay a thermometer in the oven.
         </p>
       )}
     </Group>

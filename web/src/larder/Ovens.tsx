@@ -75,7 +75,7 @@ function OvenForm({ oven, isNew, onGone }: OvenFormProps) {
           onChange={(event) => set({ label: event.currentTarget.value })}
         />
         <QuantityField
-          path="bake.oven.warmUpMin"
+          limit="bake.oven.warmUpMin"
           label="Hot through after"
           unit="min"
           width={200}
@@ -83,7 +83,7 @@ function OvenForm({ oven, isNew, onGone }: OvenFormProps) {
           onChange={(warmUpMin) => warmUpMin !== null && set({ warmUpMin })}
         />
         <QuantityField
-          path="kitchen.oven.places"
+          limit="kitchen.oven.places"
           label="Dishes at once"
           unit="count"
           value={draft.places}

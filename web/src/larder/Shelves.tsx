@@ -1,6 +1,7 @@
 import { Table } from '@mantine/core';
-import { builtInSugars, builtInThickeners } from '@mardle/core';
+import { builtInSugars, builtInThickeners, showText } from '@mardle/core';
 import { Plate } from '../kit/Plate/Plate.js';
+import { useSettings } from '../state/settings.js';
 
 /** Thickeners and sugars as they are reckoned with. */
 export function Shelves({ shelf }: { readonly shelf: 'thickeners' | 'sugars' }) {
@@ -10,6 +11,7 @@ export function Shelves({ shelf }: { readonly shelf: 'thickeners' | 'sugars' }) 
 const share = (value: number): string => `${Math.round(100 * value)} %`;
 
 function Thickeners() {
+  const units = useSettings((state) => state.units);
   return (
     <Plate label="Thickeners">
       <Table fz="md" verticalSpacing={6}>
@@ -29,9 +31,11 @@ function Thickeners() {
             <Table.Tr key={row.id} title={row.source}>
               <Table.Th scope="row">{row.label}</Table.Th>
               <Table.Td>{row.potencyGel.toFixed(2)}</Table.Td>
-              <Table.Td>{row.kind === 'starch' ? `${row.gelatinisesC} °C` : 'does not swell'}</Table.Td>
+              <Table.Td>
+                {row.kind === 'starch' ? showText(row.gelatinisesC, 'C', units) : 'does not swell'}
+              </Table.Td>
               <Table.Td>{share(1 - Math.exp(-row.boilRatePerH))}</Table.Td>
-              <Table.Td>{row.tablespoonG} g</Table.Td>
+              <Table.Td>{showText(row.tablespoonG, 'g', units)}</Table.Td>
               <Table.Td>{share(row.freezeWeep)}</Table.Td>
               <Table.Td>{row.how}</Table.Td>
             </Table.Tr>
@@ -47,6 +51,7 @@ function Thickeners() {
 }
 
 function Sugars() {
+  const units = useSettings((state) => state.units);
   return (
     <Plate label="Sugars">
       <Table fz="md" verticalSpacing={6}>
@@ -66,7 +71,7 @@ function Sugars() {
               <Table.Td>{row.sweetness.toFixed(2)}</Table.Td>
               <Table.Td>{share(row.solids)}</Table.Td>
               <Table.Td>{share(row.water)}</Table.Td>
-              <Table.Td>{row.cupG} g</Table.Td>
+              <Table.Td>{showText(row.cupG, 'g', units)}</Table.Td>
             </Table.Tr>
           ))}
         </Table.Tbody>

@@ -88,8 +88,8 @@ describe('the other shelves', () => {
         <Shelves shelf="sugars" />
       </>,
     );
-    expect(screen.getByRole('row', { name: /Plain flour 0\.50 64 °C/ })).toBeInTheDocument();
+    expect(screen.getByRole('row', { name: /Plain flour 0\.50 64\s°C/ })).toBeInTheDocument();
     expect(screen.getByRole('row', { name: /Gelatine .* does not swell/ })).toBeInTheDocument();
-    expect(screen.getByRole('row', { name: /Maple syrup 0\.65 67 % 33 % 315 g/ })).toBeInTheDocument();
+    expect(screen.getByRole('row', { name: /Maple syrup 0\.65 67 % 33 % 315\sg/ })).toBeInTheDocument();
   });
 });

@@ -1,11 +1,12 @@
 import { Alert, Button, Group } from '@mantine/core';
 import { useEffect } from 'react';
 import { Link } from 'react-router';
-import type { Advice } from '@mardle/core';
-import { careAt } from '@mardle/core';
+import type { Advice, UnitSystem } from '@mardle/core';
+import { careAt, showText } from '@mardle/core';
 import { AdviceList } from '../kit/Advice.js';
 import { Failure } from '../kit/Failure.js';
 import { BakeCard } from './BakeCard.js';
+import { useSettings } from '../state/settings.js';
 import classes from './OvenPlace.module.css';
 import { useNow } from '../kit/useNow.js';
 import type { BakeNow } from './useRunning.js';
@@ -35,7 +36,7 @@ function useAwake(wanted: boolean): void {
 }
 
 /** What to say while pies are in: steam, and an oven that is asked for two temperatures at once. */
-function ovenAdvice(running: readonly BakeNow[]): Advice[] {
+function ovenAdvice(running: readonly BakeNow[], units: UnitSystem): Advice[] {
   const inside = running.filter(({ state }) => state.outAt === null);
   const clashes = [...new Set(inside.map(({ bake }) => bake.spec.bake.oven.label))].flatMap(
     (oven): Advice[] => {
@@ -48,7 +49,12 @@ function ovenAdvice(running: readonly BakeNow[]): Advice[] {
           id: `two_temperatures.${oven}`,
           station: 'oven',
           level: 'watch',
-          text: `The ${oven} is asked for ${[...settings].sort((a, b) => a - b).join(' and ')} °C at once. Keep it hot until the last pie’s first stage is over; foil the one that is ahead.`,
+          text: `The ${oven} is asked for ${[...settings]
+            .sort((a, b) => a - b)
+            .map((tempC) => showText(tempC, 'C', units))
+            .join(
+              ' and ',
+            )} at once. Keep it hot until the last pie’s first stage is over; foil the one that is ahead.`,
         },
       ];
     },
@@ -58,6 +64,7 @@ function ovenAdvice(running: readonly BakeNow[]): Advice[] {
 
 /** Running bakes, read from two metres: what is where, how long to the next touch, and the touch as one big button. */
 export function OvenPlace() {
+  const units = useSettings((state) => state.units);
   const { running, eaten, error, loading } = useBakesNow();
   const unsent = useSendOutbox();
   const now = useNow();
@@ -87,7 +94,7 @@ export function OvenPlace() {
         {running.map(({ bake, events }, i) => (
           <BakeCard key={bake.id} bake={bake} events={events} now={now} first={i === 0} />
         ))}
-        <AdviceList label="Care" advice={ovenAdvice(running)} />
+        <AdviceList label="Care" advice={ovenAdvice(running, units)} />
       </div>
       {eaten.length > 0 && (
         <section className={classes.eaten}>

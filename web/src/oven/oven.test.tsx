@@ -124,7 +124,9 @@ describe('the oven place', () => {
       bake('One', [event('loaded', 0)], 'Corner oven'),
       bake('Two', [event('loaded', 0), event('lowered', 15)], 'Corner oven'),
     ]);
-    expect(await screen.findByText(/Corner oven is asked for 175 and 210 °C at once/)).toBeInTheDocument();
+    expect(
+      await screen.findByText(/Corner oven is asked for 175\s°C and 210\s°C at once/),
+    ).toBeInTheDocument();
   });
 
   it('keeps a tap until the server has it', async () => {

@@ -1,7 +1,8 @@
-import type { Bake, BakeSpec, OvenWork, PiePlan, PieSpec, FieldProblem } from '@mardle/core';
+import type { Bake, BakeSpec, OvenWork, PiePlan, PieSpec, FieldProblem, UnitSystem } from '@mardle/core';
 import { draftPlan, withBake } from '@mardle/core';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import { bakeInWorker, cancelBake } from '../workers/bake.js';
+import { useSettings } from './settings.js';
 
 /** What is known about the pie on the bench at this moment. */
 export interface PlanNow {
@@ -25,9 +26,16 @@ interface Baked {
   readonly bake: Bake | null;
 }
 
+/** A knob that nobody described has the steps that are usual where people count so. */
+function withUsualKnob(spec: PieSpec, units: UnitSystem): PieSpec {
+  if (units !== 'us' || spec.bake.oven.knob !== undefined) return spec;
+  return { ...spec, bake: { ...spec.bake, oven: { ...spec.bake.oven, knob: '25_f' } } };
+}
+
 /** The draft at once on this thread, its bake from the worker: a rough one first, the whole one as soon as it is there. */
 export function usePlanOf(spec: PieSpec): PlanNow {
-  const drafted = useMemo(() => draftPlan(spec), [spec]);
+  const units = useSettings((state) => state.units);
+  const drafted = useMemo(() => draftPlan(withUsualKnob(spec, units)), [spec, units]);
   const draft = drafted.ok ? drafted.plan : null;
   const key = useMemo(() => (draft ? JSON.stringify([draft.work, draft.spec.bake]) : ''), [draft]);
   const [baked, setBaked] = useState<Baked | null>(null);

@@ -1,13 +1,20 @@
-import type { UnitSystem } from '@mardle/core';
+import type { SaidFirst, UnitSystem } from '@mardle/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
-interface Settings {
+/** How amounts are counted: the units, and whether the scale or cups and spoons come first. */
+interface Counting {
   readonly units: UnitSystem;
-  setUnits(units: UnitSystem): void;
+  readonly first: SaidFirst;
+}
+
+interface Settings extends Counting {
+  setCounting(counting: Counting): void;
 }
 
 /** What this browser prefers. */
 export const useSettings = create<Settings>()(
-  persist((set) => ({ units: 'metric', setUnits: (units) => set({ units }) }), { name: 'mardle.settings' }),
+  persist((set) => ({ units: 'metric', first: 'weight', setCounting: (counting) => set(counting) }), {
+    name: 'mardle.settings',
+  }),
 );

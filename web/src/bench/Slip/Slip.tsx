@@ -99,11 +99,12 @@ const SlipLines = memo(function SlipLines({
 
 function Line({ pieId, line }: { readonly pieId: string; readonly line: SlipLine }) {
   const units = useSettings((state) => state.units);
+  const first = useSettings((state) => state.first);
   const key = `${pieId}/${line.id}`;
   const weighed = useTicks((state) => state.weighed[key]);
   const toggle = useTicks((state) => state.toggle);
   const open = useWhy((state) => state.open);
-  const { number, unit, measure, buy, note } = slipWords(line, units);
+  const { number, unit, measure, buy, note } = slipWords(line, units, first);
   const shownAmount = `${number} ${unit}`;
   const ticked = weighed === shownAmount;
   const small = [measure, buy, line.bought ? note : ''].filter(Boolean).join('; ');

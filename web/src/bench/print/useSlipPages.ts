@@ -16,14 +16,16 @@ export const useUsualPaper = (): PaperName =>
 /** The slip on paper, in the baker’s units, by the clock as it is set: the same wherever it is printed from. */
 export function useSlipPages(plan: PiePlan, pieId: string, paper: PaperName): Page[] {
   const units = useSettings((state) => state.units);
+  const first = useSettings((state) => state.first);
   const at = useFirstTouch((state) => state.at);
   return useMemo(
     () =>
       slipPages(plan, paper, {
         units,
+        first,
         timeAt: (laterMin) => timeOfDay(at, laterMin),
         code: codeOf(pieId),
       }),
-    [plan, pieId, paper, units, at],
+    [plan, pieId, paper, units, first, at],
   );
 }

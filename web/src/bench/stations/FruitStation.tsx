@@ -174,7 +174,7 @@ function OneFruit({ spec, plan, i, larder, mixIn }: OneFruitProps) {
           </p>
           {fruit?.piece === 'cut' && (
             <QuantityField
-              path="filling.fruits.cutMm"
+              limit="filling.fruits.cutMm"
               label="or pieces of"
               unit="mm"
               empty="by the word"
@@ -220,7 +220,7 @@ function MixPart({ spec, plan, larder }: StationProps & { readonly larder: Larde
       {fruits.map((part, i) => (
         <div key={i} className={classes.row}>
           <QuantityField
-            path="filling.fruitMassG"
+            limit="filling.fruitMassG"
             label={larder.fruits.get(part.fruit)?.label ?? 'Fruit'}
             unit="g"
             width={190}

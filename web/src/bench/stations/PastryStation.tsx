@@ -91,7 +91,7 @@ function ReadyPart({ spec }: Pick<StationProps, 'spec'>) {
       />
       {from === 'bought' && (
         <QuantityField
-          path="pastry.boughtDiscCm"
+          limit="pastry.boughtDiscCm"
           label="A bought disc or sheet, across"
           unit="cm"
           empty="large enough"

@@ -5,9 +5,16 @@ import { useState } from 'react';
 import { readQuantity } from '../../kit/readQuantity.js';
 import { useSettings } from '../../state/settings.js';
 
+/** Between what an amount may lie, and what to do when it does not. */
+export interface Limit {
+  readonly least: number;
+  readonly most: number;
+  readonly remedy: string;
+}
+
 interface QuantityFieldProps {
-  /** Path of the choice, for its limits. */
-  readonly path: string;
+  /** Path of the choice, for its limits, or these themselves. */
+  readonly limit: string | Limit;
   readonly label: string;
   readonly unit: Unit;
   /** Null when Mardle is to work it out. */
@@ -31,7 +38,7 @@ const usual = (least: number, most: number): number =>
  * limits. What cannot be read or will not do stays in the field with the remedy beside it, and is not used.
  */
 export function QuantityField({
-  path,
+  limit,
   label,
   unit,
   value,
@@ -41,7 +48,7 @@ export function QuantityField({
   onChange,
 }: QuantityFieldProps) {
   const system = useSettings((state) => state.units);
-  const { least, most, remedy } = limitOf(path);
+  const { least, most, remedy } = typeof limit === 'string' ? limitOf(limit) : limit;
   const { word, step, decimals, toTyped, fromTyped } = typedUnit(unit, system);
   const [draft, setDraft] = useState<string | null>(null);
   const plain = (of: number): string => Number(toTyped(of).toFixed(decimals)).toString();

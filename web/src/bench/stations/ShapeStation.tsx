@@ -49,7 +49,7 @@ export function ShapeStation({ spec, plan }: StationProps) {
         </p>
         <div className={classes.row}>
           <QuantityField
-            path="filling.fruitMassG"
+            limit="filling.fruitMassG"
             label="Or weigh the fruit you have"
             unit="g"
             empty="fills it"

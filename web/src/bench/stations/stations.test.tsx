@@ -17,7 +17,7 @@ beforeEach(() => useSettings.setState({ units: 'metric' }));
 describe('a quantity field', () => {
   const field = (onChange: (value: number | null) => void, value: number | null = 3.5): void => {
     renderInKitchen(
-      <QuantityField path="dish.depthCm" label="Depth" unit="cm" value={value} onChange={onChange} />,
+      <QuantityField limit="dish.depthCm" label="Depth" unit="cm" value={value} onChange={onChange} />,
     );
   };
 
@@ -49,7 +49,7 @@ describe('a quantity field', () => {
   it('reads what bakers type, and says what it understood', () => {
     const onChange = jest.fn();
     renderInKitchen(
-      <QuantityField path="filling.fruitMassG" label="Fruit" unit="g" value={700} onChange={onChange} />,
+      <QuantityField limit="filling.fruitMassG" label="Fruit" unit="g" value={700} onChange={onChange} />,
     );
     const type = (text: string): void =>
       void fireEvent.change(screen.getByLabelText('Fruit, g'), { target: { value: text } });
@@ -78,7 +78,7 @@ describe('a quantity field', () => {
     const onChange = jest.fn();
     renderInKitchen(
       <QuantityField
-        path="filling.fruitMassG"
+        limit="filling.fruitMassG"
         label="Fruit"
         unit="g"
         value={700}

@@ -96,7 +96,7 @@ function OwnCrumbPart({ chosen, onChange }: OwnCrumbProps) {
       {ownParts.map(([part, label]) => (
         <QuantityField
           key={part}
-          path={`form.crumb.own.${part}`}
+          limit={`form.crumb.own.${part}`}
           label={label}
           unit="ratio"
           width={76}

@@ -1,4 +1,4 @@
-import { Button, NumberInput } from '@mantine/core';
+import { Button } from '@mantine/core';
 import type { FillingSpec, PiePlan, SaucerResult } from '@mardle/core';
 import { draftPlan, evidenceRules, expectedWeepG, saucerResults, showText } from '@mardle/core';
 import { scaleLinear } from 'd3-scale';
@@ -9,6 +9,7 @@ import { Timer } from '../../../kit/Timer.js';
 import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../useBenchSpec.js';
 import { changeFilling } from '../../useBenchSpec.js';
+import { QuantityField } from '../QuantityField.js';
 import classes from '../stations.module.css';
 
 const saucerWords: Readonly<Record<SaucerResult, string>> = {
@@ -20,6 +21,7 @@ const saucerWords: Readonly<Record<SaucerResult, string>> = {
 /** Two tests that turn feel into a number, and what each does to this batch's band. */
 export function BenchTests({ pieId, spec, plan }: StationProps & { readonly pieId: string }) {
   const { weepTest, saucerTest } = spec.filling;
+  const units = useSettings((state) => state.units);
   const { weepSampleG, weepTimeMin, weepSugarPerFruit } = evidenceRules;
   const without = usePlanWith(spec, { weepTest: null, saucerTest: null });
   const afterWeep = usePlanWith(spec, { saucerTest: null });
@@ -28,25 +30,19 @@ export function BenchTests({ pieId, spec, plan }: StationProps & { readonly pieI
       <div className={classes.test}>
         <h3>Weep test</h3>
         <p>
-          {weepSampleG} g of the prepared fruit, {weepSugarPerFruit * weepSampleG} g of sugar, {weepTimeMin}{' '}
-          minutes in a bowl. Drain, weigh what ran off.
+          {showText(weepSampleG, 'g', units)} of the prepared fruit,{' '}
+          {showText(weepSugarPerFruit * weepSampleG, 'g', units)} of sugar, {weepTimeMin} minutes in a bowl.
+          Drain, weigh what ran off.
         </p>
         <div className={classes.row}>
           <Timer name={`${pieId}/weep`} minutes={weepTimeMin} />
-          <NumberInput
-            label="It drained, g"
-            placeholder={plan ? `about ${expectedWeepG(plan.filling.batch).toFixed(0)}` : ''}
-            w={150}
-            hideControls
-            min={0}
-            max={100}
-            decimalScale={1}
-            value={weepTest?.drainedG ?? ''}
-            onChange={(value) =>
-              changeFilling({
-                weepTest: typeof value === 'number' && value <= 100 ? { drainedG: value } : null,
-              })
-            }
+          <QuantityField
+            limit="filling.weepTest.drainedG"
+            label="It drained"
+            unit="g"
+            empty={plan ? `about ${showText(expectedWeepG(plan.filling.batch), 'g', units)}` : ''}
+            value={weepTest?.drainedG ?? null}
+            onChange={(drainedG) => changeFilling({ weepTest: drainedG === null ? null : { drainedG } })}
           />
           {weepTest && (
             <>

@@ -24,7 +24,7 @@ export function BesidePart({ spec, plan }: StationProps) {
       {additions.map(({ addition, massG }, i) => (
         <div key={addition} className={classes.row}>
           <QuantityField
-            path="filling.additions.massG"
+            limit="filling.additions.massG"
             label={builtInAdditions.get(addition)?.label ?? addition}
             unit="g"
             width={230}

@@ -120,7 +120,7 @@ export function ThickenerPart({ spec, plan }: StationProps) {
           </Button>
         )}
         <QuantityField
-          path="filling.thickenerMassG"
+          limit="filling.thickenerMassG"
           label="I only have"
           unit="g"
           empty="enough"

@@ -1,5 +1,5 @@
 import type { BakeSpec, Beneath, PieSpec, RackLevel, Stage } from '@mardle/core';
-import { beneathKinds, colourNames, rackLevels, showText } from '@mardle/core';
+import { beneathKinds, colourNames, rackLevels, showDegrees, showText } from '@mardle/core';
 import { useKitchen } from '../../../api/kitchen.js';
 import { Choice } from '../../../kit/Choice/Choice.js';
 import { Dial } from '../../../kit/Dial/Dial.js';
@@ -34,9 +34,7 @@ export function OvenChoices({ spec }: Pick<OvenChoicesProps, 'spec'>) {
   const ovens = kitchen?.ovens ?? [];
   const here = ovens.find(({ label }) => label === bake.oven.label);
   const off = (offsetC: number): string =>
-    offsetC === 0
-      ? ''
-      : `, ${offsetC > 0 ? 'hot' : 'cold'} by ${units === 'us' ? `${Math.round(Math.abs(offsetC) * 1.8)} °F` : `${Math.abs(offsetC)} °C`}`;
+    offsetC === 0 ? '' : `, ${offsetC > 0 ? 'hot' : 'cold'} by ${showDegrees(offsetC, units)}`;
   return (
     <>
       <div className={classes.row}>
@@ -81,7 +79,7 @@ export function OvenChoices({ spec }: Pick<OvenChoicesProps, 'spec'>) {
           onChange={(startC) => changeBake({ startC })}
         />
         <QuantityField
-          path="bake.altitudeM"
+          limit="bake.altitudeM"
           label="Height above the sea"
           unit="m"
           width={190}

@@ -37,7 +37,7 @@ export function OwnStages({ spec, plan, stages }: OwnStagesProps) {
         {stages.map((stage, i) => (
           <div key={i} className={classes.row}>
             <QuantityField
-              path="bake.stages.tempC"
+              limit="bake.stages.tempC"
               label={i === 0 ? 'First' : 'Then'}
               unit="C"
               width={110}
@@ -45,7 +45,7 @@ export function OwnStages({ spec, plan, stages }: OwnStagesProps) {
               onChange={(tempC) => tempC !== null && setStage(i as 0 | 1, { tempC })}
             />
             <QuantityField
-              path="bake.stages.timeMin"
+              limit="bake.stages.timeMin"
               label="for"
               unit="min"
               width={110}

@@ -42,7 +42,7 @@ export function DishFields({ dish, onChange }: DishFieldsProps) {
     <div className={classes.row}>
       <Choice label="Shape" value={shape} options={shapes} onChange={reshape} />
       <QuantityField
-        path="dish.topCm"
+        limit="dish.topCm"
         label={`${side}, at the top`}
         unit="cm"
         value={dish.topCm}
@@ -50,7 +50,7 @@ export function DishFields({ dish, onChange }: DishFieldsProps) {
       />
       {two && (
         <QuantityField
-          path="dish.widthCm"
+          limit="dish.widthCm"
           label="Shorter side, at the top"
           unit="cm"
           width={190}
@@ -59,21 +59,21 @@ export function DishFields({ dish, onChange }: DishFieldsProps) {
         />
       )}
       <QuantityField
-        path="dish.baseCm"
+        limit="dish.baseCm"
         label={`${side}, at the base`}
         unit="cm"
         value={dish.baseCm}
         onChange={(baseCm) => baseCm !== null && set({ baseCm })}
       />
       <QuantityField
-        path="dish.depthCm"
+        limit="dish.depthCm"
         label="Depth"
         unit="cm"
         value={dish.depthCm}
         onChange={(depthCm) => depthCm !== null && set({ depthCm })}
       />
       <QuantityField
-        path="dish.waterMl"
+        limit="dish.waterMl"
         label="Or water to the brim"
         unit="mL"
         width={190}
