@@ -105,7 +105,7 @@ test('the fill line sets the fruit, and filling the dish takes it back', async (
 test('units are changed in one place', async ({ page }) => {
   await newPie(page, 'Units');
   await whenBaked(page);
-  await page.getByText('oz, °F').click();
+  await page.getByLabel('Units').selectOption('oz, °F');
   await expect(station(page, 'Oven')).toContainText(/\d{3}\s°F/);
   await expect(station(page, 'Juice')).toContainText(/oz sugar/);
 });

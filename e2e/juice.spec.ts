@@ -161,7 +161,7 @@ test('spices by their usual dose, and bicarbonate says what it takes away', asyn
 
 test('units are the baker’s own in fields and sentences too', async ({ page }) => {
   await newPie(page, 'Ounces');
-  await page.getByText('oz, °F').click();
+  await page.getByLabel('Units').selectOption('oz, °F');
   await page.getByRole('tab', { name: 'Dish' }).click();
   await page.getByRole('radio', { name: /Another dish/ }).click();
   await expect(page.getByLabel('Depth, in')).toHaveValue('1.38');

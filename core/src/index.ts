@@ -5,6 +5,7 @@ export {
   fahrenheitToCelsius,
   household,
   show,
+  saidIn,
   showDegrees,
   showMinutes,
   showText,

@@ -1,7 +1,7 @@
 import type { CareId, CareLevel } from '../larder/index.js';
 import { cautions } from '../larder/index.js';
 import type { Unit, UnitSystem } from '../units/index.js';
-import { showText } from '../units/index.js';
+import { saidIn, showText } from '../units/index.js';
 
 /** The stations of a pie's bench, in the order of work. */
 export const stations = ['shape', 'fruit', 'juice', 'pastry', 'top', 'oven'] as const;
@@ -49,7 +49,7 @@ export const sentence = (
  * @example adviceText(plan.advice[0], 'metric')
  */
 export const adviceText = ({ text, template, quantities }: Advice, system: UnitSystem): string =>
-  template && quantities ? fill(template, quantities, system) : text;
+  template && quantities ? fill(template, quantities, system) : saidIn(text, system);
 
 /** Something to watch, in words without quantities. */
 export const watch = (id: string, station: Station, text: string): Advice => ({

@@ -1,6 +1,6 @@
 import type { Unit } from './figure.js';
 import { figure, from, given } from './figure.js';
-import { show, showDegrees, showText } from './present.js';
+import { saidIn, show, showDegrees, showText } from './present.js';
 import { typedUnit } from './system.js';
 
 const parts = { id: 'x', label: 'X', value: 200, unit: 'g' as const, rule: 'a rule', source: 'a source' };
@@ -93,6 +93,14 @@ describe('every unit', () => {
     }
     expect(typedUnit('mL', 'us').toTyped(236.588)).toBeCloseTo(8, 4);
     expect(typedUnit('m', 'us').toTyped(1609.344)).toBeCloseTo(5280, 6);
+  });
+
+  it('a sentence is said in the system of its reader', () => {
+    const said = (text: string): string => saidIn(text, 'us').replaceAll('\u00a0', ' ');
+    expect(said('under 45 °C on a rack at 21 °C.')).toBe('under 113 °F on a rack at 70 °F.');
+    expect(said('over a 2.54 cm rim, 3.175 mm thick')).toBe('over a 1 in rim, ⅛ in thick');
+    expect(said('.38 g for a cm2 of the disc')).toBe('.38 g for a cm2 of the disc');
+    expect(saidIn('under 45 °C', 'metric')).toBe('under 45 °C');
   });
 
   it('a difference of heat has no zero to move', () => {

@@ -3,7 +3,7 @@ export type { Figure, Input, Unit } from './figure.js';
 export { figure, from, given } from './figure.js';
 export type { UnitSystem } from './present.js';
 export { household, HOUSEHOLD_WITHIN } from './household.js';
-export { show, showDegrees, showMinutes, showText, withFraction } from './present.js';
+export { saidIn, show, showDegrees, showMinutes, showText, withFraction } from './present.js';
 export { bisect } from './solve.js';
 export { typedUnit } from './system.js';
 export { tableOf } from './table.js';

@@ -188,3 +188,21 @@ export function showText(value: number, unit: Unit, system: UnitSystem = 'metric
   const shown = show(value, unit, system);
   return shown.unit ? `${shown.number}\u00a0${shown.unit}` : shown.number;
 }
+
+/** A temperature or a length inside a sentence; areas and rates are sums of their own. */
+const measured = /(\d*\.?\d+) ?(°C|cm|mm)(?![\w²³])/g;
+const unitOf: Readonly<Record<string, Unit>> = { '°C': 'C', cm: 'cm', mm: 'mm' };
+
+/**
+ * A sentence of ours, written in metric words, in those of another system.
+ * @param text as written
+ * @param system how it is said
+ * @returns the sentence
+ * @example saidIn('keep it at 5 °C or below', 'us') // 'keep it at 41 °F or below'
+ */
+export const saidIn = (text: string, system: UnitSystem): string =>
+  system === 'metric'
+    ? text
+    : text.replace(measured, (_, number: string, unit: string) =>
+        showText(Number(number), unitOf[unit] ?? 'count', system),
+      );

@@ -1,4 +1,4 @@
-import { SegmentedControl, useMantineColorScheme, ActionIcon } from '@mantine/core';
+import { NativeSelect, useMantineColorScheme, ActionIcon } from '@mantine/core';
 import { useHotkeys } from '@mantine/hooks';
 import { openSpotlight } from '@mantine/spotlight';
 import { IconKeyboard, IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
@@ -75,10 +75,13 @@ export function Shell() {
         >
           {dark ? <IconSun size={22} /> : <IconMoon size={22} />}
         </ActionIcon>
-        <SegmentedControl
+        <NativeSelect
           aria-label="Units"
+          w={112}
           value={counting}
-          onChange={(value) => setCounting(countings[value === 'oz' || value === 'cups' ? value : 'g'])}
+          onChange={({ currentTarget: { value } }) =>
+            setCounting(countings[value === 'oz' || value === 'cups' ? value : 'g'])
+          }
           data={[
             { value: 'g', label: 'g, °C' },
             { value: 'oz', label: 'oz, °F' },

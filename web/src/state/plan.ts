@@ -1,4 +1,13 @@
-import type { Bake, BakeSpec, OvenWork, PiePlan, PieSpec, FieldProblem, UnitSystem } from '@mardle/core';
+import type {
+  Bake,
+  BakeSpec,
+  OvenWork,
+  PiePlan,
+  PieSpec,
+  FieldProblem,
+  KnobKind,
+  UnitSystem,
+} from '@mardle/core';
 import { draftPlan, withBake } from '@mardle/core';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
 import { bakeInWorker, cancelBake } from '../workers/bake.js';
@@ -26,10 +35,19 @@ interface Baked {
   readonly bake: Bake | null;
 }
 
-/** A knob that nobody described has the steps that are usual where people count so. */
+/** Degrees in which heats are told must be those that a knob has steps of: 392 °F stands on none. */
+const usualKnob: Readonly<
+  Record<UnitSystem, { readonly instead: KnobKind; readonly of: readonly KnobKind[] }>
+> = {
+  metric: { instead: '5_c', of: ['10_f', '25_f'] },
+  us: { instead: '25_f', of: ['5_c', '10_c'] },
+};
+
 function withUsualKnob(spec: PieSpec, units: UnitSystem): PieSpec {
-  if (units !== 'us' || spec.bake.oven.knob !== undefined) return spec;
-  return { ...spec, bake: { ...spec.bake, oven: { ...spec.bake.oven, knob: '25_f' } } };
+  const { oven } = spec.bake;
+  const { instead, of } = usualKnob[units];
+  if (!of.includes(oven.knob ?? '5_c')) return spec;
+  return { ...spec, bake: { ...spec.bake, oven: { ...oven, knob: instead } } };
 }
 
 /** The draft at once on this thread, its bake from the worker: a rough one first, the whole one as soon as it is there. */

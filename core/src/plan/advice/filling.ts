@@ -11,6 +11,7 @@ import {
   isBaked,
   isCooked,
   setTargets,
+  evidenceRules,
 } from '../../filling/index.js';
 import type { Advice, BuiltContext, Quantity } from '../../forms/index.js';
 import { sentence } from '../../forms/index.js';
@@ -122,6 +123,7 @@ const UNLIKELY_FACTOR = 1.6;
 
 function testAdvice(spec: PieSpec, filling: Filling): Advice[] {
   const { factor } = filling.release;
+  const { weepSampleG, weepSugarPerFruit, weepTimeMin } = evidenceRules;
   if (!spec.filling.weepTest || (factor < UNLIKELY_FACTOR && factor > 1 / UNLIKELY_FACTOR)) return [];
   return [
     {
@@ -129,8 +131,11 @@ function testAdvice(spec: PieSpec, filling: Filling): Advice[] {
       station: 'juice',
       level: 'watch',
       ...sentence(
-        'The weep test is far from what this fruit does ({0} was to be expected). Was it 100 g of fruit, 10 g of sugar, 20 minutes? If so, trust it and note it.',
+        'The weep test is far from what this fruit does ({0} was to be expected). Was it {1} of fruit, {2} of sugar, {3}? If so, trust it and note it.',
         grams(expectedWeepG(filling.batch)),
+        grams(weepSampleG),
+        grams(weepSampleG * weepSugarPerFruit),
+        { value: weepTimeMin, unit: 'min' },
       ),
     },
   ];

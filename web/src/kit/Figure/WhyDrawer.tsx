@@ -1,6 +1,6 @@
 import { Button, Drawer } from '@mantine/core';
 import type { Figure, Input } from '@mardle/core';
-import { showText } from '@mardle/core';
+import { saidIn, showText } from '@mardle/core';
 import { IconArrowLeft } from '@tabler/icons-react';
 import { useSettings } from '../../state/settings.js';
 import { useWhy } from '../../state/why.js';
@@ -47,7 +47,7 @@ function OpenDrawer({ figures }: WhyDrawerProps) {
             </p>
           )}
           <h3>How</h3>
-          <p>{figure.why.rule}</p>
+          <p>{saidIn(figure.why.rule, units)}</p>
           {figure.why.inputs.length > 0 && (
             <>
               <h3>From</h3>
