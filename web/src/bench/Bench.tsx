@@ -13,6 +13,7 @@ import { useBench } from '../state/bench.js';
 import { usePlanOf } from '../state/plan.js';
 import classes from './Bench.module.css';
 import { BenchHead } from './BenchHead.js';
+import { benchParts, bringIntoView, Jump } from './Jump.js';
 import type { Picture } from './PiePicture.js';
 import { PiePicture, pictureOf, pictures } from './PiePicture.js';
 import { PaperSlip } from './print/PaperSlip.js';
@@ -29,6 +30,9 @@ const isStation = (name: string | null): name is Station => stations.some((stati
 
 const ANSWERS_EVERY_MS = 100;
 
+/** The parts of the bench lie below each other, as `Bench.module.css` has it. */
+const narrow = (): boolean => window.matchMedia('(max-width: 900px)').matches;
+
 interface BenchProps {
   readonly pie: PieResponse;
   readonly spec: PieSpec;
@@ -41,7 +45,10 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
   const wanted = search.get('station');
   const station: Station = isStation(wanted) ? wanted : 'shape';
   const open = useCallback(
-    (next: Station): void => void setSearch({ station: next }, { replace: true }),
+    (next: Station): void => {
+      setSearch({ station: next }, { replace: true });
+      if (narrow()) bringIntoView('station');
+    },
     [setSearch],
   );
   const [pinned, pin] = useState<Picture | null>(null);
@@ -71,7 +78,7 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
           <WorkLine spec={settled} plan={planForLine} open={station} onOpen={open} />
         </div>
         <div className={classes.main}>
-          <Plate label={`Station: ${station}`} className={classes.controls}>
+          <Plate id={benchParts.station} label={`Station: ${station}`} className={classes.controls}>
             {station === 'shape' && <ShapeStation {...stationProps} />}
             {station === 'fruit' && <FruitStation {...stationProps} kitchenFruits={kitchenFruits} />}
             {station === 'juice' && <JuiceStation pieId={pie.id} {...stationProps} />}
@@ -89,7 +96,7 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
             <AdviceList label="Cautions" advice={advice} />
           </Plate>
           <div className={classes.right}>
-            <Plate label="The pie" className={classes.pie}>
+            <Plate id={benchParts.pie} label="The pie" className={classes.pie}>
               {plan ? (
                 <>
                   <div className={classes.views} role="group" aria-label="Picture">
@@ -126,6 +133,7 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
             <Slip pieId={pie.id} plan={planForSlip} baking={now.baking} />
           </div>
         </div>
+        <Jump />
         <WhyDrawer figures={plan?.figures ?? {}} />
       </div>
       {plan && <PaperSlip pieId={pie.id} plan={plan} />}

@@ -7,6 +7,7 @@ import { useSettings } from '../../state/settings.js';
 import { useTicks } from '../../state/ticks.js';
 import { useWhy } from '../../state/why.js';
 import { Plate } from '../../kit/Plate/Plate.js';
+import { benchParts } from '../Jump.js';
 import { PrintSheets } from '../print/PrintSheets.js';
 import { Clock } from './Clock.js';
 import classes from './Slip.module.css';
@@ -22,7 +23,7 @@ export const Slip = memo(function Slip({ pieId, plan, baking }: SlipProps) {
   const clear = useTicks((state) => state.clear);
   const [printing, setPrinting] = useState(false);
   return (
-    <Plate label="Slip" className={classes.slip}>
+    <Plate id={benchParts.slip} label="Slip" className={classes.slip}>
       <header className={classes.head}>
         <h2>The slip</h2>
         <span className={classes.tools}>

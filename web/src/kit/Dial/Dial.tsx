@@ -8,6 +8,9 @@ export interface DialStop {
   readonly word: string;
 }
 
+/** A finger that is lifted within so far was a tap. */
+const TAP_PX = 8;
+
 interface DialProps {
   readonly label: string;
   readonly value: number;
@@ -30,6 +33,8 @@ export const nearestStop = (stops: readonly DialStop[], value: number): DialStop
 export function Dial({ label, value, stops, hair, shown, onChange }: DialProps) {
   const name = useId();
   const face = useRef<SVGSVGElement>(null);
+  /** Where a finger came down that has not turned anything yet. */
+  const touched = useRef<{ readonly x: number; readonly y: number } | null>(null);
   const last = stops.length - 1;
   const least = stops[0]?.value ?? 0;
   const most = stops[last]?.value ?? 1;
@@ -52,16 +57,34 @@ export function Dial({ label, value, stops, hair, shown, onChange }: DialProps) 
     event.stopPropagation();
   };
 
-  const onPoint = (event: PointerEvent<SVGSVGElement>): void => {
+  const turnTo = (event: PointerEvent<SVGSVGElement>): void => {
     const box = face.current?.getBoundingClientRect();
-    if (!box || (event.type === 'pointermove' && event.buttons === 0)) return;
-    if (event.type === 'pointerdown') event.currentTarget.setPointerCapture(event.pointerId);
+    if (!box) return;
     const x = event.clientX - box.left - box.width / 2;
     const y = event.clientY - box.top - (box.height * 56) / 96;
     const to = valueAt(stops, shareAt(x, y));
     const stop = nearestStop(stops, to);
     // Near a stop the dial clicks into it.
     set(Math.abs(shareOf(stops, stop.value) - shareAt(x, y)) < 0.035 ? stop.value : to);
+  };
+
+  const onDown = (event: PointerEvent<SVGSVGElement>): void => {
+    event.currentTarget.setPointerCapture(event.pointerId);
+    // A finger may only be passing on its way down the page: it turns the dial when it goes across, or is lifted.
+    if (event.pointerType === 'touch') touched.current = { x: event.clientX, y: event.clientY };
+    else turnTo(event);
+  };
+  const onMove = (event: PointerEvent<SVGSVGElement>): void => {
+    if (event.buttons === 0) return;
+    const from = touched.current;
+    if (from && Math.abs(event.clientX - from.x) <= Math.abs(event.clientY - from.y)) return;
+    touched.current = null;
+    turnTo(event);
+  };
+  const onUp = (event: PointerEvent<SVGSVGElement>): void => {
+    const from = touched.current;
+    touched.current = null;
+    if (from && Math.hypot(event.clientX - from.x, event.clientY - from.y) < TAP_PX) turnTo(event);
   };
 
   const knob = pointAt(share, 44);
@@ -83,8 +106,10 @@ export function Dial({ label, value, stops, hair, shown, onChange }: DialProps) 
         aria-valuenow={value}
         aria-valuetext={`${nearestStop(stops, value).word}, ${shown}`}
         onKeyDown={onKey}
-        onPointerDown={onPoint}
-        onPointerMove={onPoint}
+        onPointerDown={onDown}
+        onPointerMove={onMove}
+        onPointerUp={onUp}
+        onPointerCancel={() => (touched.current = null)}
       >
         <path d={arcPath(0, 1, 44)} className={classes.track} />
         {share > 0.005 && <path d={arcPath(0, share, 44)} className={classes.turned} />}

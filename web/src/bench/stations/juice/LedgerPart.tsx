@@ -20,8 +20,10 @@ export function LedgerPart({ plan }: StationProps) {
           : [];
       })}
       <li>
-        With its sugar that is <Fig figure={figures['ledger.juice']} band /> of juice at{' '}
-        <Fig figure={figures['ledger.brix']} />.
+        <span>
+          With its sugar that is <Fig figure={figures['ledger.juice']} band /> of juice at{' '}
+          <Fig figure={figures['ledger.brix']} />.
+        </span>
       </li>
     </ul>
   );
