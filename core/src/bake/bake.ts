@@ -17,7 +17,7 @@ import type { FoundStages } from './search.js';
 import { findStages, FOIL_FROM, SEARCH_SHARE } from './search.js';
 import type { BakeEvents, Interventions } from './simulate.js';
 import { doneMin, filledMin, homeMin, noInterventions, simulateBake } from './simulate.js';
-import { stagesOf } from './usual.js';
+import { NOTHING_MIN, stagesOf } from './usual.js';
 
 /** All that the oven has to do for one pie. */
 export interface OvenWork {
@@ -40,6 +40,8 @@ export interface Bake {
   readonly others: readonly OtherSchedule[];
   readonly events: BakeEvents;
   readonly doneMin: number | null;
+  /** The same for the filling alone, whatever colour the top has. */
+  readonly filledMin: number | null;
   readonly outMin: number;
   readonly turnMin: number;
   /** When the top is as dark as it should be and the filling still needs time. */
@@ -93,8 +95,12 @@ function bakeFound(body: PieBody, found: FoundStages, colour: ColourName, bakeOn
   const foilMin = found.foilMin === null ? null : firstMinute(bare, ({ topBrowning }) => topBrowning >= near);
   const whole = foilMin === null ? bare : bakeOn(watched, foilMin);
   const home = homeMin(whole.run.events, body.done, outOf(watched)) ?? found.doneMin;
-  const filled = filledMin(whole.run.events, body.done) ?? home;
-  const stages = stagesOf({ ...found.schedule, doneMin: home }, filled);
+  const { events } = whole.run;
+  // Rounded in fives it is not taken out before all is so that its form asks for.
+  const filled = filledMin(events, body.done) ?? home;
+  const done = doneMin(events, body.done) ?? filled;
+  const least = body.done.coloured ? done + NOTHING_MIN : done;
+  const stages = stagesOf({ ...found.schedule, doneMin: home }, least);
   return bakeOn(stages, foilMin !== null && foilMin < outOf(stages) - FOIL_WORTH_MIN ? foilMin : null);
 }
 
@@ -157,6 +163,7 @@ function* bakeOne(
     others: found?.others.slice(0, OTHERS_KEPT) ?? [],
     events,
     doneMin: doneMin(events, body.done),
+    filledMin: filledMin(events, body.done),
     outMin: outOf(stages),
     turnMin: turnAt(asked),
     foilMin: interventions.foilMin,
@@ -234,6 +241,7 @@ export function roughBake({ body, turnedOutMin }: OvenWork, bake: BakeSpec, befo
     stages,
     events,
     doneMin: doneMin(events, body.done),
+    filledMin: filledMin(events, body.done),
     outMin: outOf(stages),
     turnMin: turnAt(stages),
     interventions,

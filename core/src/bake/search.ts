@@ -30,6 +30,9 @@ const searchGrid = {
   longestMin: 150,
 } as const;
 
+/** Colder than this nobody bakes a fruit pie, with a fan neither. Common practice, no source. */
+const LEAST_C = 165;
+
 export interface FoundStages {
   readonly stages: readonly [Stage, Stage];
   /** What was chosen, and how it ended on the search's mesh. */
@@ -123,7 +126,7 @@ function* tryPairs(
   { size, interventions, keep }: Trying,
 ): Paused<Schedule[][]> {
   const lower = lowerBy(body, spec);
-  const setting = (tempC: number): number => onKnob(tempC, spec.oven.knob);
+  const setting = (tempC: number): number => onKnob(Math.max(LEAST_C, tempC), spec.oven.knob);
   const firsts = keep
     ? [keep.firstC]
     : unique(searchGrid.firstC.map((tempC) => setting(tempC - lower.first)));
@@ -167,7 +170,9 @@ function* trySingles(
   from: number,
 ): Paused<Schedule[][]> {
   const lower = lowerBy(body, spec);
-  const settings = unique(searchGrid.singleC.map((tempC) => onKnob(tempC - lower.all, spec.oven.knob)));
+  const settings = unique(
+    searchGrid.singleC.map((tempC) => onKnob(Math.max(LEAST_C, tempC - lower.all), spec.oven.knob)),
+  );
   const rows: Schedule[][] = [];
   for (const [i, tempC] of settings.entries()) {
     yield SEARCH_SHARE * (from + ((1 - from) * i) / settings.length);

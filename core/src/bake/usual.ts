@@ -38,7 +38,7 @@ const IN_FIVES_FROM_MIN = 10;
 const RATHER_LONGER_MIN = 1.5;
 
 /** A minute more or less is nothing to a filling. */
-const NOTHING_MIN = 1;
+export const NOTHING_MIN = 1;
 
 /** The nearest five, but not before the filling is done. */
 const inFives = (timeMin: number, leastMin: number): number => {

@@ -1,6 +1,6 @@
 import { colourTargets } from '../../bake/index.js';
 import type { Advice } from '../../forms/index.js';
-import { careAt } from '../../forms/index.js';
+import { careAt, watch } from '../../forms/index.js';
 import { rowOf } from '../../larder/index.js';
 import type { HotSide, PieSpec } from '../../spec/index.js';
 import type { BakedContext } from '../context.js';
@@ -43,7 +43,15 @@ export function bakeAdvice({ spec, larder, form, bake }: BakedContext): Advice[]
   const advice: Advice[] = [];
   if (brittle && spec.bake.startC < COLD_DISH_C) advice.push(...careAt('oven', 'thermal_shock'));
   if (!bake) return advice;
-  if (bake.doneMin === null) {
+  if (bake.doneMin === null && bake.filledMin !== null) {
+    advice.push(
+      watch(
+        'not_coloured',
+        'oven',
+        `After ${bake.outMin} minutes the filling is ready and the top still pale: leave it until it has its colour.`,
+      ),
+    );
+  } else if (bake.doneMin === null) {
     advice.push({
       id: 'not_done',
       station: 'oven',

@@ -3,6 +3,8 @@ import { changeForm, formKinds, formOf } from '@mardle/core';
 import { useState } from 'react';
 import { useKitchen } from '../../../api/kitchen.js';
 import { Choice } from '../../../kit/Choice/Choice.js';
+import { useBench } from '../../../state/bench.js';
+import { beforeTrial, keepTrial } from '../../../state/trying.js';
 import { changeSpec } from '../../useBenchSpec.js';
 import classes from '../stations.module.css';
 
@@ -25,11 +27,14 @@ export function FormPart({ spec }: { readonly spec: PieSpec }) {
   const [changes, setChanges] = useState<readonly string[] | null>(null);
   const choose = (kind: FormKind): void => {
     if (kind === spec.form.kind) return;
-    const changed = changeForm(
-      spec,
-      kind,
-      (kitchen?.dishes ?? []).map(({ id: _, ...dish }) => dish),
-    );
+    const { pieId } = useBench.getState();
+    const from = beforeTrial(pieId ?? '', spec);
+    const own = (kitchen?.dishes ?? []).map(({ id: _, ...dish }) => dish);
+    const changed =
+      kind === from.form.kind
+        ? { spec: from, changes: ['What the other form brought is taken back.'] }
+        : changeForm(from, kind, own);
+    keepTrial(pieId ?? '', from, changed.spec);
     changeSpec(() => changed.spec);
     setChanges(changed.changes);
   };
