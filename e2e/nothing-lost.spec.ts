@@ -10,9 +10,17 @@ test('two tabs on one pie: the second is told, can choose, and loses nothing', a
   await expect(other.getByLabel('Name of the pie')).toHaveValue('Both tabs');
   await other.getByLabel('Name of the pie').fill('Both tabs, second');
 
+  await expect(page.getByText('other changes in another tab')).toBeVisible();
   await page.getByLabel('Name of the pie').fill('Both tabs, first');
+  await expect(other.getByText('other changes in another tab')).toBeVisible();
+  // Each tab finds its own changes again.
+  await page.reload();
+  await expect(page.getByLabel('Name of the pie')).toHaveValue('Both tabs, first');
+  await other.reload();
+  await expect(other.getByLabel('Name of the pie')).toHaveValue('Both tabs, second');
   await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('version 3, saved')).toBeVisible();
+  await expect(other.getByLabel('Name of the pie')).toHaveValue('Both tabs, second');
 
   await expect(other.getByText('Version 3 was saved elsewhere')).toBeVisible({ timeout: 15_000 });
   await expect(other.getByLabel('Name of the pie')).toHaveValue('Both tabs, second');
@@ -23,6 +31,15 @@ test('two tabs on one pie: the second is told, can choose, and loses nothing', a
   await other.getByRole('button', { name: 'More' }).click();
   await other.getByRole('menuitem', { name: /Version 3/ }).click();
   await expect(other.getByLabel('Name of the pie')).toHaveValue('Both tabs, first');
+});
+
+test('changes of a tab that was closed are on the bench of the next', async ({ page, context }) => {
+  const url = await newPie(page, 'Left behind');
+  await page.close();
+  const next = await context.newPage();
+  await next.goto(url);
+  await expect(next.getByLabel('Name of the pie')).toHaveValue('Left behind');
+  await expect(next.getByText('changes kept from before')).toBeVisible();
 });
 
 test('changes that were not saved are there after a reload, and can be thrown away', async ({ page }) => {

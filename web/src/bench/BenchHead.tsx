@@ -17,6 +17,7 @@ import { SavedElsewhere } from './SavedElsewhere.js';
 import { StartBake } from './StartBake.js';
 import { downloadSpec } from './download.js';
 import { withKitchenFruits } from './kitchenFruits.js';
+import { useChangedElsewhere } from './useChangedElsewhere.js';
 
 interface BenchHeadProps {
   readonly pie: PieResponse;
@@ -35,6 +36,7 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, kitchenFruit
   const canUndo = useStore(useBench.temporal, ({ pastStates }) => pastStates.length > 0);
   const canRedo = useStore(useBench.temporal, ({ futureStates }) => futureStates.length > 0);
   const changed = useBench(isChanged);
+  const changedElsewhere = useChangedElsewhere(pie.id);
   const save = useSavePie();
   const copy = useCreatePie();
   const navigate = useNavigate();
@@ -81,6 +83,7 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, kitchenFruit
             {changed && (
               <small>{restored ? 'changes kept from before' : `builds on version ${basedOn}`}</small>
             )}
+            {changedElsewhere && <small>other changes in another tab</small>}
           </span>
           <Step word="Undo" hotkey="z" can={canUndo} onStep={undo} icon={<IconArrowBackUp size={20} />} />
           <Step

@@ -4,6 +4,9 @@ import { useOwnFruits } from '../api/larder.js';
 import { usePie } from '../api/pies.js';
 import { Failure } from '../kit/Failure.js';
 import { useBench } from '../state/bench.js';
+import type { Draft } from '../state/drafts.js';
+import { keptDraft, takeLeftDraft } from '../state/drafts.js';
+import { tabIsNamed } from '../state/tab.js';
 import { Bench } from './Bench.js';
 import { withKitchenFruits } from './kitchenFruits.js';
 
@@ -22,7 +25,18 @@ export function BenchPlace() {
   );
 
   useEffect(() => {
-    if (pie && pie.id !== useBench.getState().pieId) load(pie);
+    if (!pie || pie.id === useBench.getState().pieId) return;
+    let current = true;
+    const draftOf = async (): Promise<Draft | null> => {
+      await tabIsNamed;
+      return keptDraft(pie.id) ?? takeLeftDraft(pie.id);
+    };
+    void draftOf().then((draft) => {
+      if (current) load(pie, draft);
+    });
+    return () => {
+      current = false;
+    };
   }, [pie, load]);
   useEffect(
     () => () => {

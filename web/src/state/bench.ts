@@ -4,6 +4,7 @@ import { temporal } from 'zundo';
 import { create } from 'zustand';
 import { oncePerGesture } from './gesture.js';
 import { keepSteps, keptSteps } from './steps.js';
+import type { Draft } from './drafts.js';
 import { forgetDraft, keepDraft, keptDraft } from './drafts.js';
 
 interface BenchState {
@@ -14,7 +15,8 @@ interface BenchState {
   readonly spec: PieSpec | null;
   /** Changes of an earlier visit were found and laid back on the bench. */
   readonly restored: boolean;
-  load(pie: PieResponse): void;
+  /** With what was changed and not saved; this tab's own unless another is given. */
+  load(pie: PieResponse, draft?: Draft | null): void;
   change(recipe: (spec: PieSpec) => PieSpec): void;
   undo(): void;
   redo(): void;
@@ -46,8 +48,7 @@ export const useBench = create<BenchState>()(
         saved: null,
         spec: null,
         restored: false,
-        load: (pie) => {
-          const draft = keptDraft(pie.id);
+        load: (pie, draft = keptDraft(pie.id)) => {
           set({
             pieId: pie.id,
             basedOn: draft?.basedOn ?? pie.version,

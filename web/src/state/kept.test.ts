@@ -1,8 +1,9 @@
 import { starterSpec } from '@mardle/core';
-import { forgetDraft, keepDraft, keptDraft } from './drafts.js';
+import { forgetDraft, isChangedElsewhere, keepDraft, keptDraft, takeLeftDraft } from './drafts.js';
 import { oncePerGesture } from './gesture.js';
 import { useOutbox } from './outbox.js';
 import { keepSteps, keptSteps } from './steps.js';
+import { thisTab } from './tab.js';
 import { useTicks } from './ticks.js';
 
 beforeEach(() => {
@@ -19,18 +20,39 @@ describe('a draft', () => {
     expect(keptDraft('a')).toBeNull();
   });
 
-  it('of an older version is brought forward', () => {
+  it('of an older version is brought forward, from before tabs had drafts of their own too', async () => {
     localStorage.setItem(
       'mardle.draft.a',
       JSON.stringify({ basedOn: 1, spec: { ...starterSpec, version: 2 } }),
     );
-    expect(keptDraft('a')?.spec.version).toBe(starterSpec.version);
+    expect(keptDraft('a')).toBeNull();
+    expect((await takeLeftDraft('a'))?.spec.version).toBe(starterSpec.version);
+    expect(keptDraft('a')?.basedOn).toBe(1);
+    expect(await takeLeftDraft('a')).toBeNull();
+  });
+
+  it('of a tab that is closed is taken over once, that of an open one never', async () => {
+    const left = JSON.stringify({ basedOn: 2, spec: { ...starterSpec, name: 'left' } });
+    localStorage.setItem('mardle.draft.a.open', left);
+    localStorage.setItem('mardle.draft.a.closed', left);
+    localStorage.setItem('mardle.draft.ab.closed', left);
+    Object.assign(navigator, {
+      locks: { query: () => Promise.resolve({ held: [{ name: 'mardle.tab.open' }] }) },
+    });
+    expect(await isChangedElsewhere('a')).toBe(true);
+    expect((await takeLeftDraft('a'))?.spec.name).toBe('left');
+    forgetDraft('a');
+    expect(await takeLeftDraft('a')).toBeNull();
+    expect(localStorage.getItem('mardle.draft.a.open')).toBe(left);
+    localStorage.removeItem('mardle.draft.a.open');
+    expect(await isChangedElsewhere('a')).toBe(false);
+    Object.assign(navigator, { locks: undefined });
   });
 
   it.each(['not json', '{"basedOn":1}', '{"basedOn":1,"spec":{"format":"cake"}}', 'null'])(
     'that cannot be read (%s) is none, and throws nothing',
     (text) => {
-      localStorage.setItem('mardle.draft.a', text);
+      localStorage.setItem(`mardle.draft.a.${thisTab()}`, text);
       expect(keptDraft('a')).toBeNull();
     },
   );
