@@ -30,6 +30,8 @@ export function CrossSection({ plan, view }: CrossSectionProps) {
   const say = (cm: number): string => showText(cm, 'cm', units);
   const sinksToCm = build.bakedEdgeCm + build.bakedMoundCm;
   const sinksHalf = halfWidthAt(profile, build.bakedEdgeCm) - (section.lined ? section.crustCm : 0);
+  // Beside a dish; over the low edge of a sheet.
+  const sinksY = section.filled === 'dish' ? 0.25 - profile.depthCm * 0.22 : -1.4;
   const browning = baked ? plan.bake?.atEnd : undefined;
   return (
     <svg
@@ -75,7 +77,7 @@ export function CrossSection({ plan, view }: CrossSectionProps) {
               d={`M${-sinksHalf} ${-build.bakedEdgeCm}Q0 ${-build.bakedEdgeCm - 2 * build.bakedMoundCm} ${sinksHalf} ${-build.bakedEdgeCm}`}
               className={classes.sinks}
             />
-            <text x={half - 0.2} y={-profile.depthCm * 0.22 + 0.25} textAnchor="end">
+            <text x={half - 0.2} y={sinksY} textAnchor="end">
               {sinksToCm < edgeCm + moundCm ? 'sinks' : 'rises'} to {say(sinksToCm)}
             </text>
           </>

@@ -1,4 +1,4 @@
-import { Button, NumberInput, Select, Switch } from '@mantine/core';
+import { Button, Select, Switch } from '@mantine/core';
 import type { FruitCut, FruitPart, FruitPiece, FruitState, Larder, OwnFruit } from '@mardle/core';
 import { builtInLarder, withOwnFruits } from '@mardle/core';
 import { IconPlus, IconX } from '@tabler/icons-react';
@@ -131,6 +131,7 @@ function OneFruit({ spec, plan, i, larder, mixIn }: OneFruitProps) {
           nothingFoundMessage="No such fruit; add it in the Larder"
           w={230}
           onFocus={(event) => event.currentTarget.select()}
+          onClick={(event) => event.currentTarget.select()}
           onChange={(id) => {
             const chosen = id ? larder.fruits.get(id) : undefined;
             if (chosen) set({ fruit: chosen.id });
@@ -228,17 +229,15 @@ function MixPart({ spec, plan, larder }: StationProps & { readonly larder: Larde
             onChange={(massG) => massG !== null && weigh(i, massG)}
           />
           {fruits.length > 1 && (
-            <NumberInput
+            <QuantityField
+              limit="filling.fruits.share"
               label="or parts"
-              aria-label={`Parts of ${larder.fruits.get(part.fruit)?.label ?? 'fruit'}`}
-              w={100}
-              value={Number(part.share.toFixed(2))}
-              min={0.1}
-              step={1}
-              hideControls
+              name={`Parts of ${larder.fruits.get(part.fruit)?.label ?? 'fruit'}`}
+              unit="count"
+              width={100}
+              value={part.share}
               onChange={(share) =>
-                typeof share === 'number' &&
-                share > 0 &&
+                share !== null &&
                 changeFilling({ fruits: fruits.map((old, j) => (i === j ? { ...old, share } : old)) })
               }
             />

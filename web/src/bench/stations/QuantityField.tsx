@@ -16,6 +16,8 @@ interface QuantityFieldProps {
   /** Path of the choice, for its limits, or these themselves. */
   readonly limit: string | Limit;
   readonly label: string;
+  /** What it is called where the label alone would not tell it from others. */
+  readonly name?: string;
   readonly unit: Unit;
   /** Null when Mardle is to work it out. */
   readonly value: number | null;
@@ -40,6 +42,7 @@ const usual = (least: number, most: number): number =>
 export function QuantityField({
   limit,
   label,
+  name,
   unit,
   value,
   empty,
@@ -73,6 +76,7 @@ export function QuantityField({
   };
   return (
     <TextInput
+      aria-label={name}
       label={word ? `${label}, ${word}` : label}
       placeholder={empty}
       value={shown}

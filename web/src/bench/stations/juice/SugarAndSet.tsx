@@ -44,7 +44,7 @@ export function SugarAndSet({ spec, plan }: StationProps) {
           value={setNames.indexOf(filling.set)}
           stops={setStops}
           hair={1}
-          shown={`${figures['thickener.target']?.value.toFixed(1) ?? '…'} in 100 g`}
+          shown={`${figures['thickener.target']?.value.toFixed(1) ?? '…'} %`}
           onChange={(value) => changeFilling({ set: setNames[Math.round(value)] ?? 'clean_slice' })}
         />
         <Dial

@@ -1,4 +1,4 @@
-import { ActionIcon, Button, NumberInput, Select } from '@mantine/core';
+import { ActionIcon, Button, Select } from '@mantine/core';
 import {
   builtInThickeners,
   larderOf,
@@ -75,15 +75,16 @@ export function ThickenerPart({ spec, plan }: StationProps) {
                   })
                 }
               />
-              <NumberInput
-                aria-label={`Parts of thickener ${i + 1}`}
-                w={90}
-                hideControls
-                min={0.1}
-                value={Number(part.share.toFixed(1))}
+              <QuantityField
+                limit="filling.thickeners.share"
+                label=""
+                name={`Parts of thickener ${i + 1}`}
+                unit="count"
+                width={90}
+                size="sm"
+                value={part.share}
                 onChange={(share) =>
-                  typeof share === 'number' &&
-                  share > 0 &&
+                  share !== null &&
                   changeFilling({
                     thickeners: thickeners.map((old, j) => (j === i ? { ...old, share } : old)),
                   })
