@@ -5,6 +5,7 @@ import type { KnownDish, Larder } from '../larder/index.js';
 import { builtInLarder, rowOf } from '../larder/index.js';
 import type { BaseSource, DishSpec, FormKind, PieSpec } from '../spec/index.js';
 import { dishShapes } from '../spec/index.js';
+import { eatenRules } from './eaten.js';
 
 /** A dish of the larder as a choice. */
 function knownDish({ label, shape, topCm, widthCm, baseCm, depthCm, material }: KnownDish): DishSpec {
@@ -49,6 +50,13 @@ export function changeForm(
   if (next.filling.fruitMassG !== null && (dish || form.room !== before.room)) {
     next = { ...next, filling: { ...next.filling, fruitMassG: null } };
     changes.push('The fruit fills the new form; weigh it again if you have a set amount.');
+  }
+  // A set that came of how the form before is eaten comes of this one's now.
+  const { eaten, set } = next.filling;
+  const wanted = eatenRules[form.eaten];
+  if (eaten === undefined && set === eatenRules[before.eaten].set && set !== wanted.set) {
+    next = { ...next, filling: { ...next.filling, set: wanted.set } };
+    changes.push(`Its juice is set for how it is eaten: ${wanted.label}.`);
   }
   const left = kind === spec.form.kind ? { spec: next, changes: [] } : before.leave(next);
   const taken = form.takeUp(left.spec);

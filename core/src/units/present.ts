@@ -198,7 +198,7 @@ const unitOf: Readonly<Record<string, Unit>> = { '°C': 'C', cm: 'cm', mm: 'mm' 
  * @param text as written
  * @param system how it is said
  * @returns the sentence
- * @example saidIn('keep it at 5 °C or below', 'us') // 'keep it at 41 °F or below'
+ * @example saidIn('keep it at 5 °C', 'us').length // 16
  */
 export const saidIn = (text: string, system: UnitSystem): string =>
   system === 'metric'
