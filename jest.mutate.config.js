@@ -8,7 +8,10 @@ export default {
   rootDir: '.',
   roots: ['<rootDir>/core/src'],
   testMatch: ['<rootDir>/core/src/**/*.test.ts'],
-  testPathIgnorePatterns: ['bake/(whole-bake|trends|practice-trends|convergence)\\.test', 'plan/forms\\.test'],
+  testPathIgnorePatterns: [
+    'bake/(whole-bake|trends|practice-trends|convergence)\\.test',
+    'plan/forms\\.test',
+  ],
   testEnvironment: '@stryker-mutator/jest-runner/jest-env/node',
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
 };
