@@ -139,7 +139,7 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
     // Bare to the oven: the top, what of the filling it leaves open, the inside of an empty shell.
     const faces = area * topShare * at.flank(j);
     if (top) up(cellAt(rows - 1, j), faces * cover);
-    if (cover < 1 && isFood(topFrom - 1, j)) up(cellAt(topFrom - 1, j), faces * (1 - cover));
+    if (isFood(topFrom - 1, j)) up(cellAt(topFrom - 1, j), faces * (1 - cover));
     if (!body.filling && j < columns) up(cellAt(baseRows - 1, j), area);
     return line;
   });

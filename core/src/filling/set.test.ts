@@ -2,6 +2,16 @@ import { setNames } from '../spec/index.js';
 import { gelStiffnessPa, glazeReached, runIndex, runWord, setReached, setTargets } from './set.js';
 
 describe('sets', () => {
+  it('goes to the firmer set on the bound itself', () => {
+    expect([1.4, 2.67, 4.04, 5.59, 7.5].map(setReached)).toEqual([
+      'spoonable',
+      'soft',
+      'clean_slice',
+      'in_the_hand',
+      'gluey',
+    ]);
+  });
+
   it('have their bounds at the geometric means of neighbouring targets', () => {
     for (let i = 0; i + 1 < setNames.length; i++) {
       const low = setTargets[setNames[i]!].gPer100G;

@@ -1,5 +1,5 @@
 import { builtInFruits, builtInLarder } from '../larder/index.js';
-import { aFilling, aLid } from '../test/filling.js';
+import { aFilling, aLid, aPart } from '../test/filling.js';
 import { amountsOf, amountWays, preparedFrom } from './amounts.js';
 import { computeFilling } from './filling.js';
 import { makeUpWith, swaps } from './swap.js';
@@ -91,6 +91,13 @@ describe('one amount in four ways', () => {
         if (amount !== null) expect(preparedFrom(fruit, part, way, amount)).toBeCloseTo(640, 6);
       }
     }
+  });
+
+  it('cannot be told in pieces of a fruit that nobody counts', () => {
+    const canned = builtInFruits.get('canned_peach')!;
+    const part = aPart('canned_peach');
+    expect(amountsOf(canned, part, 500).pieces).toBeNull();
+    expect(() => preparedFrom(canned, part, 'pieces', 4)).toThrow(/not counted in pieces/);
   });
 
   /** Common practice, no source: 6 cups of apple chunks are 4 to 6 apples. */

@@ -102,6 +102,13 @@ describe('cautions stand where they are true', () => {
     expect(said(spec)).toContain(id);
   });
 
+  it('one frozen berry among fresh ones is enough, and what is baked is safe', () => {
+    const frozen = aPart('raspberry', { state: 'frozen' });
+    expect(said(glazed({ fruits: [aPart('strawberry'), frozen] }))).toContain('frozen_raw');
+    expect(said(glazed({ fruits: [aPart('strawberry')] }))).not.toContain('frozen_raw');
+    expect(said(filling({ fruits: [frozen] }))).not.toContain('frozen_raw');
+  });
+
   it('and nowhere else: a plain raw pie is told none of them', () => {
     for (const id of [
       'honey',
