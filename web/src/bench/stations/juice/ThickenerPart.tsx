@@ -31,7 +31,7 @@ export function ThickenerPart({ spec, plan }: StationProps) {
   const doses = useMemo(
     () =>
       fruitG > 0
-        ? swaps(filling, fruitG, surroundings(planContext(spec)), larderOf(spec))
+        ? swaps(filling, fruitG, surroundings(planContext(spec), plan.filling.ledger.evaporatedG), larderOf(spec))
         : new Map<string, number>(),
     [filling, fruitG, spec],
   );
@@ -145,7 +145,7 @@ export function ThickenerPart({ spec, plan }: StationProps) {
                   { thickener: first, massG: short },
                   other,
                   filling,
-                  surroundings(planContext(spec)),
+                  surroundings(planContext(spec), plan.filling.ledger.evaporatedG),
                   larderOf(spec),
                 ),
                 thickenerMassG: null,
