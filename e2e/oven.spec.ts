@@ -29,7 +29,7 @@ test('the oven picture: a stage is dragged, and the answer follows', async ({ pa
   await whenBaked(page);
   await page.keyboard.press('6');
   await page.getByRole('button', { name: 'the oven', exact: true }).click();
-  const picture = page.getByRole('img', { name: /Temperatures, colour and set through the bake/ });
+  const picture = page.getByRole('img', { name: /Temperatures and colour through the bake/ });
   const bar = picture.locator('.shapelayer path').nth(1);
   await expect(bar).toBeAttached();
   const before = await station(page, 'Oven').textContent();

@@ -52,7 +52,7 @@ export const PiePicture = memo(function PiePicture({ plan, view }: PiePicturePro
     }
     case 'oven':
       return plan.bake ? (
-        <BakeCurves bake={plan.bake} />
+        <BakeCurves bake={plan.bake} filled={plan.work.body.filling !== null} />
       ) : (
         <p role="status">The oven is drawn as soon as the bake is worked out.</p>
       );

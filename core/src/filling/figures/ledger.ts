@@ -52,10 +52,10 @@ export function ledgerFigures(filling: Filling): Figure[] {
     ),
     line(
       'evaporated',
-      'Out through the top',
+      'Out through the top, less the pastry’s steam',
       ledger.evaporatedG,
       0.4,
-      'Grows with oven heat, area, minutes of bubbling and how open the top is; never over .6 of the free water.',
+      'Steam that leaves by vents, gaps and bare fruit, less the steam that the pastry under it gives: under a lid the two are nearly even. Before the bake is worked out by oven heat, area, minutes of bubbling and how open the top is.',
       from('dish.top_area', 'build.vent_share'),
     ),
     line(

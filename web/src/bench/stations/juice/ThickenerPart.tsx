@@ -28,12 +28,13 @@ export function ThickenerPart({ spec, plan }: StationProps) {
   const { thickeners } = filling;
   const figures = plan?.figures ?? {};
   const fruitG = plan?.filling.batch.massG ?? 0;
+  const evaporatedG = plan?.filling.ledger.evaporatedG ?? null;
   const doses = useMemo(
     () =>
       fruitG > 0
-        ? swaps(filling, fruitG, surroundings(planContext(spec), plan.filling.ledger.evaporatedG), larderOf(spec))
+        ? swaps(filling, fruitG, surroundings(planContext(spec), evaporatedG), larderOf(spec))
         : new Map<string, number>(),
-    [filling, fruitG, spec],
+    [filling, fruitG, evaporatedG, spec],
   );
   const first = thickeners[0]?.thickener ?? 'corn_starch';
   const open = [...builtInThickeners.values()].filter(({ id }) => doses.size === 0 || doses.has(id));
@@ -145,7 +146,7 @@ export function ThickenerPart({ spec, plan }: StationProps) {
                   { thickener: first, massG: short },
                   other,
                   filling,
-                  surroundings(planContext(spec), plan.filling.ledger.evaporatedG),
+                  surroundings(planContext(spec), evaporatedG),
                   larderOf(spec),
                 ),
                 thickenerMassG: null,

@@ -10,6 +10,8 @@ import { eventMarks, INDEX_TOP, movedStages, stageShapes } from './stageShapes.j
 
 interface BakeCurvesProps {
   readonly bake: Bake;
+  /** A filling is baked in it: not so for a shell that is filled later. */
+  readonly filled: boolean;
 }
 
 interface Curve {
@@ -17,18 +19,20 @@ interface Curve {
   readonly colour: string;
   readonly dash: 'solid' | 'dot' | 'dash';
   readonly of: (reading: Reading) => number;
+  /** Not drawn where there is none of it in the oven. */
+  readonly needs?: 'base' | 'filling';
 }
 
 const heats: readonly Curve[] = [
   { name: 'oven', colour: 'rim', dash: 'dot', of: ({ airC }) => airC },
   { name: 'top', colour: 'crust-dark', dash: 'solid', of: ({ topC }) => topC },
-  { name: 'base', colour: 'amber', dash: 'dash', of: ({ baseC }) => baseC },
-  { name: 'middle', colour: 'damson', dash: 'solid', of: ({ centreC }) => centreC },
+  { name: 'base', colour: 'amber', dash: 'dash', of: ({ baseC }) => baseC, needs: 'base' },
+  { name: 'middle', colour: 'damson', dash: 'solid', of: ({ centreC }) => centreC, needs: 'filling' },
 ];
 /** Shares of the way: colour towards 2, deep; starch swollen. */
 const shares: readonly Curve[] = [
   { name: 'colour', colour: 'currant', dash: 'solid', of: ({ topBrowning }) => topBrowning },
-  { name: 'set', colour: 'greengage', dash: 'dash', of: ({ set }) => set },
+  { name: 'set', colour: 'greengage', dash: 'dash', of: ({ set }) => set, needs: 'filling' },
 ];
 
 /** A pie without pastry under it reads 0 there. */
@@ -38,7 +42,7 @@ const hasBase = ({ readings }: Bake): boolean => readings.some(({ baseMoisture }
  * Temperatures of oven and pie, colour and set through both stages. The stages are drawn as bars that can be dragged: up and
  * down for the heat, sideways for the time; the fields above do the same by keyboard.
  */
-export function BakeCurves({ bake }: BakeCurvesProps) {
+export function BakeCurves({ bake, filled }: BakeCurvesProps) {
   const system = useSettings((state) => state.units);
   const { colorScheme } = useMantineColorScheme();
   const { toTyped, fromTyped, word } = typedUnit('C', system);
@@ -55,12 +59,13 @@ export function BakeCurves({ bake }: BakeCurvesProps) {
       line: { color: colorScheme ? themeColour(curve.colour) : '', width: 3, dash: curve.dash },
       hovertemplate: `${curve.name} %{y:${axis === 'y' ? '.0f' : '.2f'}} ${unit} at %{x:.0f} min<extra></extra>`,
     });
+    const isThere = ({ needs }: Curve): boolean => needs === undefined || (needs === 'base' ? lined : filled);
     return [
-      ...heats.filter(({ name }) => lined || name !== 'base').map((curve) => draw(curve, toTyped, word, 'y')),
-      ...shares.map((curve) => draw(curve, (value) => value, '', 'y2')),
+      ...heats.filter(isThere).map((curve) => draw(curve, toTyped, word, 'y')),
+      ...shares.filter(isThere).map((curve) => draw(curve, (value) => value, '', 'y2')),
       eventMarks(bake).line,
     ];
-  }, [bake, lined, toTyped, word, colorScheme]);
+  }, [bake, lined, filled, toTyped, word, colorScheme]);
   const layout = useMemo((): Partial<Layout> => {
     const { notes } = eventMarks(bake);
     return {
@@ -98,7 +103,7 @@ export function BakeCurves({ bake }: BakeCurvesProps) {
       data={data}
       layout={layout}
       onMove={onMove}
-      label={`Temperatures, colour and set through the bake. At the end: oven ${say(end.airC)}, top crust ${say(end.topC)}, ${lined ? `base ${say(end.baseC)}, ` : ''}middle of the filling ${say(end.centreC)}; colour ${end.topBrowning.toFixed(1)}, where 1 is golden and 2 deep; starch ${Math.round(100 * end.set)} % swollen.`}
+      label={`Temperatures and colour through the bake. At the end: oven ${say(end.airC)}, top crust ${say(end.topC)}${lined ? `, base ${say(end.baseC)}` : ''}${filled ? `, middle of the filling ${say(end.centreC)}` : ''}; colour ${end.topBrowning.toFixed(1)}, where 1 is golden and 2 deep${filled ? `; starch ${Math.round(100 * end.set)} % swollen` : ''}.`}
     />
   );
 }
