@@ -38,6 +38,8 @@ const shared = {
 const project = (name, extra = {}) => ({ ...shared, displayName: name, rootDir: name, ...extra });
 
 export default {
+  // The machine may be busy: a test that hangs is told apart from one that waits for its turn.
+  testTimeout: 60_000,
   projects: [
     project('core'),
     project('contract'),
