@@ -215,3 +215,25 @@ describe('a page as SVG', () => {
     expect(svg).toContain('<title>Plum &amp; &quot;pear&quot; &lt;new&gt;</title>');
   });
 });
+
+describe('a name on the slip', () => {
+  const named = (name: string) => {
+    const planned = draftPlan({ ...starterSpec, name });
+    if (!planned.ok) throw new Error('the pie is not planned');
+    const [first] = slipPages(planned.plan, 'a4');
+    return (first?.marks ?? []).flatMap((mark) =>
+      mark.kind === 'text' && mark.bold && mark.sizeMm > 7 ? [mark.text] : [],
+    );
+  };
+
+  it('is broken where it is too long for the sheet, and loses no letter', () => {
+    const wide = named('W'.repeat(120));
+    // A bold W is about as wide as its size: 182 mm hold 24 of 7.5 mm.
+    for (const line of wide) expect(line.length).toBeLessThanOrEqual(24);
+    expect(wide.join('')).toBe('W'.repeat(120));
+  });
+
+  it('stands on one line where it fits', () => {
+    expect(named('Saturday damson with a lattice')).toEqual(['Saturday damson with a lattice']);
+  });
+});

@@ -9,19 +9,36 @@ import { showText } from '../units/index.js';
 import type { Page, PaperName } from './paper.js';
 import { MARGIN_MM, papers } from './paper.js';
 
-/** Mean width of a letter, as a share of the type size: text is wrapped by it. Estimate for a plain sans. */
-const LETTER_SHARE = 0.5;
+/** Widths of signs, as a share of the type size; the first that fits counts. Read off a plain sans, on the wide side. */
+const widths: readonly (readonly [RegExp, number])[] = [
+  [/[WM@%\u2e80-\uffef]|\p{Extended_Pictographic}/u, 1],
+  [/[iljtfrI.,;:'’!|()\s-]/, 0.36],
+  [/[A-ZÀ-Þmw]/, 0.74],
+];
+const OTHER_SHARE = 0.57;
+
+const widthOf = (words: string): number =>
+  [...words].reduce((sum, sign) => sum + (widths.find(([is]) => is.test(sign))?.[1] ?? OTHER_SHARE), 0);
 const EDGE_MM = MARGIN_MM + 4;
+
+/** A word cut into pieces that fit. */
+function cut(word: string, most: number): string[] {
+  const pieces = [''];
+  for (const sign of word) {
+    const last = pieces.at(-1) ?? '';
+    if (last === '' || widthOf(last + sign) <= most) pieces[pieces.length - 1] = last + sign;
+    else pieces.push(sign);
+  }
+  return pieces;
+}
 
 /** Words broken into lines that fit. */
 function wrap(words: string, widthMm: number, sizeMm: number): string[] {
-  const most = Math.max(8, Math.floor(widthMm / (sizeMm * LETTER_SHARE)));
+  const most = widthMm / sizeMm;
   const lines: string[] = [];
-  const parts = words.split(' ').flatMap((word) => word.match(new RegExp(`.{1,${most}}`, 'gu')) ?? ['']);
-  for (const word of parts) {
+  for (const word of words.split(' ').flatMap((whole) => cut(whole, most))) {
     const last = lines.at(-1);
-    if (last !== undefined && last.length + 1 + word.length <= most)
-      lines[lines.length - 1] = `${last} ${word}`;
+    if (last !== undefined && widthOf(`${last} ${word}`) <= most) lines[lines.length - 1] = `${last} ${word}`;
     else lines.push(word);
   }
   return lines;

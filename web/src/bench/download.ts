@@ -10,9 +10,20 @@ export function saveFile(content: Blob, name: string): void {
   URL.revokeObjectURL(url);
 }
 
+const MOST_LETTERS = 60;
+
+/** A name that every file system takes, in the letters of the pie’s own; never empty. */
+export const fileName = (words: string, extension: string): string => {
+  const plain = words
+    .replace(/[^\p{L}\p{N}]+/gu, '-')
+    .replace(/^-|-$/g, '')
+    .toLowerCase();
+  return `${[...plain].slice(0, MOST_LETTERS).join('') || 'pie'}.${extension}`;
+};
+
 /** Hands over the spec as a file that the command line and another Mardle read. */
 export const downloadSpec = (spec: PieSpec): void =>
   saveFile(
     new Blob([`${JSON.stringify(spec, null, 2)}\n`], { type: 'application/json' }),
-    `${spec.name.replace(/[^\p{L}\p{N}]+/gu, '-').toLowerCase() || 'pie'}.json`,
+    fileName(spec.name, 'json'),
   );

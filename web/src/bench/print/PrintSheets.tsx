@@ -5,7 +5,7 @@ import { IconFileTypePdf } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import { Choice } from '../../kit/Choice/Choice.js';
 import { useSettings } from '../../state/settings.js';
-import { saveFile } from '../download.js';
+import { fileName, saveFile } from '../download.js';
 import { pagesPdf } from './pdf.js';
 import { useSlipPages, useUsualPaper } from './useSlipPages.js';
 import classes from './PrintSheets.module.css';
@@ -15,13 +15,6 @@ interface PrintSheetsProps {
   readonly plan: PiePlan;
   readonly onClose: () => void;
 }
-
-const fileName = (words: string): string =>
-  words
-    .toLowerCase()
-    .replace(/[^a-z0-9]+/g, '-')
-    .replace(/^-|-$/g, '')
-    .slice(0, 60);
 
 /** The slip for the wall and everything that is cut, at true size, as pages to print. */
 export function PrintSheets({ pieId, plan, onClose }: PrintSheetsProps) {
@@ -44,7 +37,7 @@ export function PrintSheets({ pieId, plan, onClose }: PrintSheetsProps) {
   const pages = sheets.filter(({ id }) => !left.includes(id)).flatMap((sheet) => sheet.pages);
   const savePdf = async (): Promise<void> => {
     try {
-      saveFile(await pagesPdf(pages, plan.spec.name), `${fileName(plan.spec.name)}.pdf`);
+      saveFile(await pagesPdf(pages, plan.spec.name), fileName(plan.spec.name, 'pdf'));
       setFailed(false);
     } catch {
       setFailed(true);
@@ -113,7 +106,7 @@ export function PrintSheets({ pieId, plan, onClose }: PrintSheetsProps) {
                   onClick={() =>
                     saveFile(
                       new Blob([pageSvg(page)], { type: 'image/svg+xml' }),
-                      `${fileName(`${plan.spec.name} ${page.title}`)}.svg`,
+                      fileName(`${plan.spec.name} ${page.title}`, 'svg'),
                     )
                   }
                 >
