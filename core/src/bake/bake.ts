@@ -6,8 +6,6 @@ import { colourTargets } from './colour.js';
 import { constant } from './constants.js';
 import type { Cooling } from './cooling.js';
 import { coolDown } from './cooling.js';
-import type { HeatPicture } from './heat-picture.js';
-import { watchHeat } from './heat-picture.js';
 import type { MeshSize } from './mesh-size.js';
 import { meshSizes } from './mesh-size.js';
 import type { Paused } from './paused.js';
@@ -279,25 +277,4 @@ export function* otherKindSteps({ body }: OvenWork, bake: BakeSpec): Paused<read
   const spec: BakeSpec = { ...bake, oven: { ...bake.oven, kind, offsetC: 0 }, stages: null };
   const found = yield* findStages(body, spec);
   return found?.stages ?? null;
-}
-
-/** A frame each this many minutes. */
-const FRAME_MIN = 1;
-
-/**
- * The bake once more with its interventions, every minute kept as a picture of the cut pie.
- * @param options the bake to follow
- * @param bake `spec.bake`
- * @param options the bake to follow
- * @returns cells of the cut pie (cm) and their temperatures (C) at each minute
- * @example heatPicture(plan.work, plan.spec.bake, bake).timesMin.length
- */
-export function heatPicture(
-  { body }: OvenWork,
-  bake: BakeSpec,
-  { stages, interventions }: Bake,
-): HeatPicture {
-  const watched = watchHeat(FRAME_MIN);
-  simulateBake(body, bake, stages, meshSizes.usual, interventions, watched.see);
-  return watched.picture();
 }

@@ -1,6 +1,10 @@
+import type { BakeSpec } from '../spec/index.js';
+import type { Bake, OvenWork } from './bake.js';
 import type { Mesh } from './mesh.js';
 import { cellKinds } from './mesh.js';
+import { meshSizes } from './mesh-size.js';
 import type { Run } from './simulate.js';
+import { simulateBake } from './simulate.js';
 
 /** One cell of the pie as it lies in the picture: shares of the radius, heights in cm over the base. */
 interface HeatCell {
@@ -56,4 +60,25 @@ export function watchHeat(everyMin: number): { see(run: Run): void; picture(): H
     },
     picture: () => ({ cells: laid?.cells ?? [], timesMin, tempsC }),
   };
+}
+
+/** A frame each this many minutes. */
+const FRAME_MIN = 1;
+
+/**
+ * The bake once more with its interventions, every minute kept as a picture of the cut pie.
+ * @param options the bake to follow
+ * @param bake `spec.bake`
+ * @param options the bake to follow
+ * @returns cells of the cut pie (cm) and their temperatures (C) at each minute
+ * @example heatPicture(plan.work, plan.spec.bake, bake).timesMin.length
+ */
+export function heatPicture(
+  { body }: OvenWork,
+  bake: BakeSpec,
+  { stages, interventions }: Bake,
+): HeatPicture {
+  const watched = watchHeat(FRAME_MIN);
+  simulateBake(body, bake, stages, meshSizes.usual, interventions, watched.see);
+  return watched.picture();
 }

@@ -1,5 +1,5 @@
 export type { Bake, OvenWork } from './bake.js';
-export { bakeSteps, bakeWork, heatPicture, mendSteps, otherKindSteps, roughBake } from './bake.js';
+export { bakeSteps, bakeWork, mendSteps, otherKindSteps, roughBake } from './bake.js';
 export type { Band } from './bands.js';
 export type { DoneRule, FillingBody, PieBody, TopBody } from './body.js';
 export { fillingMakeup, inBatter } from './body.js';
@@ -10,6 +10,7 @@ export { coolDown } from './cooling.js';
 export { crustActivity } from './crust.js';
 export { temperatureC } from './enthalpy.js';
 export type { HeatPicture } from './heat-picture.js';
+export { heatPicture } from './heat-picture.js';
 export { browningRate, pieceLag, softenedShare, softeningRate, starchRate } from './kinetics.js';
 export { knobWords, markOnKnob } from './knob.js';
 export { layMesh } from './lay-mesh.js';
