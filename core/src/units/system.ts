@@ -26,35 +26,20 @@ const same = (word: string, step: number, decimals: number): TypedUnit => ({
   fromTyped: (typed) => typed,
 });
 
+/** A unit that holds so many of core's. */
+const holding = (word: string, step: number, decimals: number, many: number): TypedUnit => ({
+  word,
+  step,
+  decimals,
+  toTyped: (value) => value / many,
+  fromTyped: (typed) => typed * many,
+});
+
 const customary: Partial<Record<Unit, TypedUnit>> = {
-  g: {
-    word: 'oz',
-    step: 0.5,
-    decimals: 2,
-    toTyped: (massG) => massG / G_PER_OUNCE,
-    fromTyped: (ounces) => ounces * G_PER_OUNCE,
-  },
-  cm: {
-    word: 'in',
-    step: 0.25,
-    decimals: 2,
-    toTyped: (lengthCm) => lengthCm / CM_PER_INCH,
-    fromTyped: (inches) => inches * CM_PER_INCH,
-  },
-  mL: {
-    word: 'fl oz',
-    step: 0.5,
-    decimals: 1,
-    toTyped: (volumeMl) => volumeMl / ML_PER_FLUID_OUNCE,
-    fromTyped: (fluidOunces) => fluidOunces * ML_PER_FLUID_OUNCE,
-  },
-  m: {
-    word: 'ft',
-    step: 50,
-    decimals: 0,
-    toTyped: (heightM) => heightM / M_PER_FOOT,
-    fromTyped: (feet) => feet * M_PER_FOOT,
-  },
+  g: holding('oz', 0.5, 2, G_PER_OUNCE),
+  cm: holding('in', 0.25, 2, CM_PER_INCH),
+  mL: holding('fl oz', 0.5, 1, ML_PER_FLUID_OUNCE),
+  m: holding('ft', 50, 0, M_PER_FOOT),
   C: { word: '°F', step: 10, decimals: 0, toTyped: celsiusToFahrenheit, fromTyped: fahrenheitToCelsius },
 };
 
