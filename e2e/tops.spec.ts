@@ -51,3 +51,41 @@ test('a crumb: covers the fruit, counts its nuts, and going back finds the vents
   await page.keyboard.press('5');
   await expect(page.getByRole('slider', { name: 'Vents' })).toHaveAttribute('aria-valuenow', '5');
 });
+
+test('the design is pulled in its picture, by hand and by keys', async ({ page }) => {
+  await newPie(page, 'Pulled');
+  const form = async (name: string): Promise<void> => {
+    await station(page, 'Shape').click();
+    await page.getByRole('radio', { name: new RegExp(`${name}$`) }).click();
+    await station(page, 'Top').click();
+  };
+  for (const [name, label, dial] of [
+    ['double crust', 'Length of each slit', 'Each slit'],
+    ['lattice', 'Width of the strips', 'Strip'],
+    ['cut-out lid', 'Size of the pieces', 'Each'],
+    ['free-form', 'Border', 'Border'],
+    ['hand pies', 'Disc', 'Disc'],
+  ] as const) {
+    await form(name);
+    const handle = page
+      .getByRole('group', { name: 'Handles of the design' })
+      .getByRole('slider', { name: label });
+    const before = Number(await handle.getAttribute('aria-valuenow'));
+    await handle.focus();
+    await page.keyboard.press('ArrowDown');
+    await expect(handle, dial).toHaveAttribute('aria-valuenow', String(Number((before - 0.5).toFixed(1))));
+  }
+  await form('lattice');
+  const strips = page.getByRole('slider', { name: 'Width of the strips' });
+  const before = Number(await strips.getAttribute('aria-valuenow'));
+  const box = await strips.boundingBox();
+  if (!box) throw new Error('the handle has no box');
+  await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(box.x + box.width / 2 - 4, box.y + box.height / 2, { steps: 3 });
+  await page.mouse.up();
+  await expect.poll(async () => Number(await strips.getAttribute('aria-valuenow'))).toBeLessThan(before);
+  await page.getByRole('button', { name: 'Undo' }).click();
+  await expect(strips).toHaveAttribute('aria-valuenow', String(before));
+  await expectAccessible(page);
+});

@@ -2,7 +2,9 @@ import type { PiePlan, Station } from '@mardle/core';
 import { memo } from 'react';
 import { CrossSection } from './CrossSection/CrossSection.js';
 import { HeatView } from './CrossSection/HeatView.js';
+import { Handles } from './forms/shared/Handles.js';
 import { viewOf } from './forms/index.js';
+import classes from './Bench.module.css';
 import { SheetsPicture } from './SheetsPicture/SheetsPicture.js';
 import { SliceOnPlate } from './SliceOnPlate/SliceOnPlate.js';
 import { LedgerPicture } from './stations/juice/LedgerPicture.js';
@@ -47,8 +49,14 @@ export const PiePicture = memo(function PiePicture({ plan, view }: PiePicturePro
     case 'dough':
       return <SheetsPicture plan={plan} />;
     case 'above': {
-      const { FromAbove } = viewOf(plan.spec.form.kind);
-      return <FromAbove plan={plan} />;
+      const { FromAbove, handles } = viewOf(plan.spec.form.kind);
+      const layer = handles(plan);
+      return (
+        <div className={classes.above}>
+          <FromAbove plan={plan} />
+          {layer && <Handles {...layer} />}
+        </div>
+      );
     }
     case 'oven':
       return plan.bake ? (

@@ -3,6 +3,7 @@ import type { ComponentType } from 'react';
 import type { Section } from '../CrossSection/section.js';
 import type { SliceShape } from '../SliceOnPlate/shape.js';
 import type { StationProps } from '../useBenchSpec.js';
+import type { HandleLayer } from './shared/Handles.js';
 
 /** What a top is drawn from, seen from the side. */
 export interface SectionTopProps {
@@ -27,6 +28,8 @@ export interface FormView {
   readonly Controls: ComponentType<StationProps>;
   /** The pie from above, its design. */
   readonly FromAbove: ComponentType<{ readonly plan: PiePlan }>;
+  /** What of that design a hand can pull; null where there is nothing. */
+  readonly handles: (plan: PiePlan) => HandleLayer | null;
   readonly SectionTop: ComponentType<SectionTopProps>;
   readonly SliceTop: ComponentType<SliceTopProps>;
   /** How far its top stands over the fruit, cm. */

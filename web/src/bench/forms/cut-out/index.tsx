@@ -1,8 +1,10 @@
 import type { CutOuts, PiePlan } from '@mardle/core';
-import { cutOutLabels, placedPoints, topAs } from '@mardle/core';
+import { cutOutLabels, limitOf, placedPoints, topAs, usualCutOut } from '@mardle/core';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
-import { Above } from '../shared/Above.js';
+import { changeForm } from '../../useBenchSpec.js';
+import { Above, handlesAbove } from '../shared/Above.js';
 import above from '../shared/Above.module.css';
+import type { HandleLayer } from '../shared/Handles.js';
 import { Slabs, StripsOnSlice } from '../shared/Pastry.js';
 import { usualView } from '../shared/usual.js';
 import { CutOutPart } from './CutOutPart.js';
@@ -52,10 +54,28 @@ function PiecesAbove({ plan }: { readonly plan: PiePlan }) {
   );
 }
 
+/** The piece nearest the middle is pulled larger. */
+function sizeHandle(plan: PiePlan): HandleLayer | null {
+  const cutOuts = topAs('cut_outs', plan.build.top)?.cutOuts;
+  const chosen = plan.spec.form.cutOut ?? usualCutOut;
+  const [piece] = cutOuts?.pieces.toSorted((a, b) => Math.hypot(a.x, a.y) - Math.hypot(b.x, b.y)) ?? [];
+  if (!cutOuts || !piece) return null;
+  return handlesAbove(plan, {
+    label: 'Size of the pieces',
+    at: [piece.x + cutOuts.widthCm / 2, -piece.y],
+    along: [1, 0],
+    valueCm: chosen.sizeCm,
+    limit: limitOf('form.cutOut.sizeCm'),
+    perCm: 2,
+    set: (sizeCm) => changeForm({ cutOut: { ...chosen, sizeCm } }),
+  });
+}
+
 export const cutOut: FormView = {
   ...usualView,
   Controls: CutOutPart,
   FromAbove: PiecesAbove,
+  handles: sizeHandle,
   SectionTop: CutOutSection,
   SliceTop: CutOutOnSlice,
   covered: 'under cut-out pieces',

@@ -1,5 +1,5 @@
 import type { FormView } from '../form-view.js';
-import { LidAbove } from '../shared/Above.js';
+import { LidAbove, slitHandle } from '../shared/Above.js';
 import { DishLid, lidLine, LidOnSlice } from '../shared/Lid.js';
 import { usualView } from '../shared/usual.js';
 import { VentsPart } from '../shared/VentsPart.js';
@@ -8,6 +8,7 @@ export const doubleCrust: FormView = {
   ...usualView,
   Controls: VentsPart,
   FromAbove: LidAbove,
+  handles: slitHandle,
   SectionTop: ({ plan, section, colour }) => (
     <DishLid section={section} colour={colour} vents={plan.spec.form.vents} />
   ),

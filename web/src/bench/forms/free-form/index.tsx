@@ -1,8 +1,10 @@
 import type { PiePlan } from '@mardle/core';
-import { topAs } from '@mardle/core';
+import { limitOf, topAs, usualFreeForm } from '@mardle/core';
 import { juiceColour } from '../../../kit/fruitColours.js';
 import above from '../shared/Above.module.css';
+import { changeForm } from '../../useBenchSpec.js';
 import type { FormView, SliceTopProps } from '../form-view.js';
+import type { HandleLayer } from '../shared/Handles.js';
 import { OnSlice } from '../shared/Pastry.js';
 import { sliceFrame } from '../shared/top-frame.js';
 import { Nothing, usualView } from '../shared/usual.js';
@@ -22,15 +24,42 @@ function BorderOnSlice({ plan, shape, colour }: SliceTopProps) {
   );
 }
 
+const MARGIN_CM = 1.4;
+const boxOf = (fillingCm: number): string => {
+  const half = fillingCm / 2 + 0.6 + MARGIN_CM;
+  return `${-half} ${-half} ${2 * half} ${2 * half}`;
+};
+
+/** The border is pulled inward over the fruit. */
+function borderHandle({ build, spec }: PiePlan): HandleLayer | null {
+  const border = topAs('border', build.top)?.freeForm;
+  if (!border) return null;
+  const chosen = spec.form.freeForm ?? usualFreeForm;
+  return {
+    box: boxOf(border.fillingCm),
+    turned: false,
+    handles: [
+      {
+        label: 'Border',
+        at: [border.apertureCm / 2, 0],
+        along: [-1, 0],
+        valueCm: chosen.borderCm,
+        limit: limitOf('form.freeForm.borderCm'),
+        perCm: 1,
+        set: (borderCm) => changeForm({ freeForm: { ...chosen, borderCm } }),
+      },
+    ],
+  };
+}
+
 function FoldAbove({ plan }: { readonly plan: PiePlan }) {
   const border = topAs('border', plan.build.top)?.freeForm;
   if (!border) return null;
   const { fillingCm, apertureCm, pleats } = border;
   const outer = fillingCm / 2 + 0.6;
-  const half = outer + 1.4;
   return (
     <svg
-      viewBox={`${-half} ${-half} ${2 * half} ${2 * half}`}
+      viewBox={boxOf(fillingCm)}
       role="img"
       aria-label={`From above: a border folded in ${pleats} pleats, open in the middle`}
       className={above.plan}
@@ -57,6 +86,7 @@ export const freeForm: FormView = {
   Controls: FreeFormPart,
   // The border is the disc itself, drawn with the base that it is folded from.
   FromAbove: FoldAbove,
+  handles: borderHandle,
   SectionTop: Nothing,
   SliceTop: BorderOnSlice,
   covered: 'in a folded border',

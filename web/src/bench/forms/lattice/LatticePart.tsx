@@ -8,6 +8,7 @@ import { Fig } from '../../../kit/Figure/Fig.js';
 import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../useBenchSpec.js';
 import { changeForm } from '../../useBenchSpec.js';
+import { widestCm } from './widest.js';
 import { WeaveSteps } from './weave/WeaveSteps.js';
 import { stripStops, stripWidthStops } from '../../words.js';
 import classes from '../../stations/stations.module.css';
@@ -31,8 +32,7 @@ export function LatticePart({ spec, plan }: StationProps) {
   const style = chosen.style ?? 'straight';
   const set = (part: Partial<LatticeSpec>): void => {
     const next = { ...chosen, ...part };
-    // Strips are never wider than their share of the top: more of them are narrower.
-    const widest = Math.floor((top.widthCm / next.strips) * 10) / 10;
+    const widest = widestCm(next, top);
     changeForm({
       lattice: {
         ...next,

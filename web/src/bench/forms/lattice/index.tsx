@@ -1,11 +1,14 @@
 import type { PiePlan, StripStyle } from '@mardle/core';
-import { topAs, topOutline, weaveSteps } from '@mardle/core';
+import { limitOf, topAs, topOutline, usualLattice, weaveSteps } from '@mardle/core';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
 import { Slabs, StripsOnSlice } from '../shared/Pastry.js';
 import { usualView } from '../shared/usual.js';
 import { juiceOf } from '../shared/Above.js';
-import { LatticePlan } from './weave/LatticePlan.js';
+import type { HandleLayer } from '../shared/Handles.js';
+import { changeForm } from '../../useBenchSpec.js';
 import { LatticePart } from './LatticePart.js';
+import { widestCm } from './widest.js';
+import { LatticePlan, latticeBox } from './weave/LatticePlan.js';
 
 function LatticeSection({ plan, section, colour }: SectionTopProps) {
   const lattice = topAs('lattice', plan.build.top)?.lattice;
@@ -49,10 +52,36 @@ function LatticeAbove({ plan }: { readonly plan: PiePlan }) {
   );
 }
 
+/** A strip in the middle is pulled wider; strips are never wider than their share of the top. */
+function stripHandle({ build, spec }: PiePlan): HandleLayer | null {
+  const strips = topAs('lattice', build.top)?.lattice;
+  const strip = strips?.long[Math.floor(strips.long.length / 2)];
+  if (!strips || !strip) return null;
+  const top = topOutline(spec.dish);
+  const chosen = spec.form.lattice ?? usualLattice;
+  const limit = limitOf('form.lattice.widthCm');
+  return {
+    box: latticeBox(top),
+    turned: false,
+    handles: [
+      {
+        label: 'Width of the strips',
+        at: [strip.offsetCm + strip.widthCm / 2, 0],
+        along: [1, 0],
+        valueCm: chosen.widthCm,
+        limit: { ...limit, most: Math.min(limit.most, widestCm(chosen, top)) },
+        perCm: 2,
+        set: (widthCm) => changeForm({ lattice: { ...chosen, widthCm } }),
+      },
+    ],
+  };
+}
+
 export const lattice: FormView = {
   ...usualView,
   Controls: LatticePart,
   FromAbove: LatticeAbove,
+  handles: stripHandle,
   SectionTop: LatticeSection,
   SliceTop: LatticeOnSlice,
   covered: 'under a lattice',

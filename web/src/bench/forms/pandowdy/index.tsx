@@ -2,7 +2,7 @@ import { Fig } from '../../../kit/Figure/Fig.js';
 import classes from '../../stations/stations.module.css';
 import type { StationProps } from '../../useBenchSpec.js';
 import type { FormView } from '../form-view.js';
-import { LidAbove } from '../shared/Above.js';
+import { LidAbove, slitHandle } from '../shared/Above.js';
 import { DishLid, lidLine, LidOnSlice } from '../shared/Lid.js';
 import { usualView } from '../shared/usual.js';
 import { VentsPart } from '../shared/VentsPart.js';
@@ -23,6 +23,7 @@ export const pandowdy: FormView = {
   ...usualView,
   Controls: PandowdyPart,
   FromAbove: LidAbove,
+  handles: slitHandle,
   SectionTop: ({ plan, section, colour }) => (
     <DishLid section={section} colour={colour} vents={plan.spec.form.vents} />
   ),

@@ -1,8 +1,10 @@
 import type { Outline, PiePlan } from '@mardle/core';
-import { topOutline } from '@mardle/core';
+import { limitOf, topOutline, usualCrumb } from '@mardle/core';
 import type { ReactNode } from 'react';
 import { juiceColour } from '../../../kit/fruitColours.js';
+import { changeForm } from '../../useBenchSpec.js';
 import classes from './Above.module.css';
+import type { Handle, HandleLayer } from './Handles.js';
 import { OutlineShape, TopShape } from './TopShape.js';
 
 interface AboveProps {
@@ -16,21 +18,27 @@ const MARGIN_CM = 1.6;
 
 export const juiceOf = ({ spec }: PiePlan): string => juiceColour(spec.filling.fruits[0]?.fruit ?? '');
 
+/** What is seen of a pie from above. Long dishes lie across, as they do on a table. */
+function boxOf(top: Outline): Pick<HandleLayer, 'box' | 'turned'> {
+  const [w, l] = [top.widthCm / 2 + MARGIN_CM, top.lengthCm / 2 + MARGIN_CM];
+  const turned = top.lengthCm > top.widthCm;
+  const [halfX, halfY] = turned ? [l, w] : [w, l];
+  return { box: `${-halfX} ${-halfY} ${2 * halfX} ${2 * halfY}`, turned };
+}
+
+/** Handles over a pie that `Above` draws. */
+export const handlesAbove = (plan: PiePlan, ...handles: readonly Handle[]): HandleLayer => ({
+  ...boxOf(topOutline(plan.build.vessel.dish)),
+  handles,
+});
+
 /** The pie from above, in its own fruit's colour; what lies on it goes inside. Lengths in cm about its middle. */
 export function Above({ plan, label, children }: AboveProps) {
   const top = topOutline(plan.build.vessel.dish);
-  const [w, l] = [top.widthCm / 2 + MARGIN_CM, top.lengthCm / 2 + MARGIN_CM];
-  // Long dishes lie across, as they do on a table.
-  const across = top.lengthCm > top.widthCm;
-  const [halfX, halfY] = across ? [l, w] : [w, l];
+  const { box, turned } = boxOf(top);
   return (
-    <svg
-      viewBox={`${-halfX} ${-halfY} ${2 * halfX} ${2 * halfY}`}
-      role="img"
-      aria-label={`From above: ${label}`}
-      className={classes.plan}
-    >
-      <g transform={across ? 'rotate(90)' : undefined}>
+    <svg viewBox={box} role="img" aria-label={`From above: ${label}`} className={classes.plan}>
+      <g transform={turned ? 'rotate(90)' : undefined}>
         <TopShape top={top} juice={juiceOf(plan)} />
         {children}
       </g>
@@ -55,12 +63,32 @@ export function spreadOver(top: Outline, pitchCm: number): (readonly [x: number,
 }
 
 const PRICK_PITCH_CM = 2.6;
+/** Slits begin so far from the middle, as a share of the lid. */
+const SLITS_FROM = 0.16;
+const slitsFromCm = (top: Outline): number => Math.min(top.widthCm, top.lengthCm) * SLITS_FROM;
+
+/** A slit is pulled longer by its outer end; a single one grows both ways. */
+export function slitHandle(plan: PiePlan): HandleLayer | null {
+  const { vents, ventLengthCm } = plan.spec.form;
+  if (vents === 0) return null;
+  const single = vents === 1;
+  const from = single ? ventLengthCm / 2 : slitsFromCm(topOutline(plan.build.vessel.dish)) + ventLengthCm;
+  return handlesAbove(plan, {
+    label: 'Length of each slit',
+    at: [0, -from],
+    along: [0, -1],
+    valueCm: ventLengthCm,
+    limit: limitOf('form.ventLengthCm'),
+    perCm: single ? 2 : 1,
+    set: (next) => changeForm({ ventLengthCm: next }),
+  });
+}
 
 /** A closed lid with its slits round the middle, or pricked all over. */
 export function LidAbove({ plan, pricked = false }: { readonly plan: PiePlan; readonly pricked?: boolean }) {
   const top = topOutline(plan.build.vessel.dish);
   const { vents, ventLengthCm } = plan.spec.form;
-  const from = Math.min(top.widthCm, top.lengthCm) * 0.16;
+  const from = slitsFromCm(top);
   return (
     <Above
       plan={plan}
@@ -88,6 +116,21 @@ export function LidAbove({ plan, pricked = false }: { readonly plan: PiePlan; re
 }
 
 const LEAST_LUMP_CM = 0.9;
+
+/** The lump in the middle is pulled larger. */
+export function lumpHandle(plan: PiePlan): HandleLayer {
+  const crumb = plan.spec.form.crumb ?? usualCrumb;
+  const valueCm = crumb.lumpCm ?? LEAST_LUMP_CM;
+  return handlesAbove(plan, {
+    label: 'Size of the lumps',
+    at: [Math.max(LEAST_LUMP_CM, valueCm) / 2, 0],
+    along: [1, 0],
+    valueCm,
+    limit: limitOf('form.crumb.lumpCm'),
+    perCm: 2,
+    set: (lumpCm) => changeForm({ crumb: { ...crumb, lumpCm } }),
+  });
+}
 
 /** Loose crumb, in lumps of its size. */
 export function CrumbAbove({ plan }: { readonly plan: PiePlan }) {

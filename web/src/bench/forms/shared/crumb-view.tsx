@@ -3,7 +3,7 @@ import classes from '../../CrossSection/CrossSection.module.css';
 import { pieces } from '../../CrossSection/geometry.js';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
 import { CrumbPart } from './CrumbPart.js';
-import { CrumbAbove } from './Above.js';
+import { CrumbAbove, lumpHandle } from './Above.js';
 import { AlongSlice } from './Pastry.js';
 import { sliceFrame, topFrame } from './top-frame.js';
 import { usualView } from './usual.js';
@@ -54,6 +54,7 @@ export const crumbView: FormView = {
   ...usualView,
   Controls: CrumbPart,
   FromAbove: CrumbAbove,
+  handles: lumpHandle,
   SectionTop: CrumbSection,
   SliceTop: CrumbOnSlice,
   standsCm: ({ top }) => topAs('crumb', top)?.crumb.thicknessCm ?? 0,

@@ -16,6 +16,12 @@ interface LatticePlanProps {
   readonly juice?: string;
 }
 
+const MARGIN_CM = 3.2;
+
+/** What is seen of a lattice from above. */
+export const latticeBox = ({ widthCm, lengthCm }: Outline): string =>
+  `${-widthCm / 2 - MARGIN_CM} ${-lengthCm / 2 - MARGIN_CM} ${widthCm + 2 * MARGIN_CM} ${lengthCm + 2 * MARGIN_CM}`;
+
 /** The lattice from above: long strips run down, cross strips over them at the angle. */
 export const LatticePlan = memo(function LatticePlan({
   lattice,
@@ -36,12 +42,7 @@ export const LatticePlan = memo(function LatticePlan({
       ? Math.abs(x) > halfW + 0.8 || Math.abs(y) > halfL + 0.8
       : Math.hypot(x / (halfW + 0.8), y / (halfL + 0.8)) > 1;
   return (
-    <svg
-      viewBox={`${-halfW - 3.2} ${-halfL - 3.2} ${top.widthCm + 6.4} ${top.lengthCm + 6.4}`}
-      role="img"
-      aria-label={label}
-      className={above.plan}
-    >
+    <svg viewBox={latticeBox(top)} role="img" aria-label={label} className={above.plan}>
       <TopShape top={top} juice={juice} />
       {long.map(({ number, offsetCm: x, widthCm, lengthCm }) => {
         const folded = now?.foldBack.includes(number) ?? false;
