@@ -31,7 +31,8 @@ test('every form is planned, drawn, weighed and baked', async ({ page }) => {
   }
   await page.keyboard.press('1');
   await page.getByRole('radio', { name: 'double crust' }).click();
-  await expect(page.getByText(/another dish now/)).toBeVisible();
+  await expect(page.getByText('What the other form brought is taken back.')).toBeVisible();
+  await expect(station(page, 'Shape')).toContainText('23 cm enamel, double crust');
 });
 
 test('a dish by the water it holds, and which of my dishes takes this', async ({ page }) => {
