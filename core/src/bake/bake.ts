@@ -15,7 +15,7 @@ import type { FoundStages } from './search.js';
 import { findStages, FOIL_FROM, SEARCH_SHARE } from './search.js';
 import type { BakeEvents, Interventions } from './simulate.js';
 import { doneMin, filledMin, homeMin, noInterventions, simulateBake } from './simulate.js';
-import { NOTHING_MIN, stagesOf } from './usual.js';
+import { stagesOf } from './usual.js';
 
 /** All that the oven has to do for one pie. */
 export interface OvenWork {
@@ -96,9 +96,8 @@ function bakeFound(body: PieBody, found: FoundStages, colour: ColourName, bakeOn
   const { events } = whole.run;
   // Rounded in fives it is not taken out before all is so that its form asks for.
   const filled = filledMin(events, body.done) ?? home;
-  const done = doneMin(events, body.done) ?? filled;
-  const least = body.done.coloured ? done + NOTHING_MIN : done;
-  const stages = stagesOf({ ...found.schedule, doneMin: home }, least);
+  const timeMin = doneMin(events, body.done) ?? filled;
+  const stages = stagesOf({ ...found.schedule, doneMin: home }, { timeMin, coloured: body.done.coloured });
   return bakeOn(stages, foilMin !== null && foilMin < outOf(stages) - FOIL_WORTH_MIN ? foilMin : null);
 }
 

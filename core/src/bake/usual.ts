@@ -38,26 +38,36 @@ const IN_FIVES_FROM_MIN = 10;
 const RATHER_LONGER_MIN = 1.5;
 
 /** A minute more or less is nothing to a filling. */
-export const NOTHING_MIN = 1;
+const NOTHING_MIN = 1;
 
-/** The nearest five, but not before the filling is done. */
-const inFives = (timeMin: number, leastMin: number): number => {
+/** When the filling is done, or its form asks for a colour too: that minute a top shows. */
+interface Least {
+  readonly timeMin: number;
+  readonly coloured: boolean;
+}
+
+/** The nearest five, but not before all is done; where a five misses the colour by a minute, that minute more. */
+const inFives = (timeMin: number, least: Least): number => {
   if (timeMin < IN_FIVES_FROM_MIN) return Math.ceil(timeMin);
   const five = 5 * Math.round((timeMin + RATHER_LONGER_MIN) / 5);
-  return five >= leastMin - NOTHING_MIN ? five : 5 * Math.ceil(leastMin / 5);
+  if (five < least.timeMin - NOTHING_MIN) return 5 * Math.ceil(least.timeMin / 5);
+  return least.coloured ? Math.max(five, Math.ceil(least.timeMin)) : five;
 };
 
 /**
- * Both stages as they are set, home at `doneMin`, the filling at `leastMin`: a single one is cut where a two-stage bake
+ * Both stages as they are set, home at `doneMin`, all that is asked for at `least`: a single one is cut where a two-stage bake
  * would be looked at.
  */
-export function stagesOf(best: Schedule, leastMin = best.doneMin): [Stage, Stage] {
+export function stagesOf(
+  best: Schedule,
+  least: Least = { timeMin: best.doneMin, coloured: false },
+): [Stage, Stage] {
   const single = isSingle(best);
-  const outMin = inFives(best.doneMin, leastMin);
+  const outMin = inFives(best.doneMin, least);
   const firstMin = single ? Math.round(outMin / 2) : Math.round(best.firstMin);
   const lastMin = single
     ? outMin - firstMin
-    : Math.max(5, inFives(best.doneMin - firstMin, leastMin - firstMin));
+    : Math.max(5, inFives(best.doneMin - firstMin, { ...least, timeMin: least.timeMin - firstMin }));
   return [
     { tempC: best.firstC, timeMin: firstMin },
     { tempC: best.secondC, timeMin: lastMin },

@@ -50,7 +50,8 @@ describe.each(ways)('%s of %s fruit in a %s oven, stages left to Mardle', (kind,
       expect(first.timeMin).toBeLessThanOrEqual(30);
       expect(second.timeMin).toBeGreaterThanOrEqual(10);
     }
-    expect(bake.outMin % 5).toBe(0);
+    // In fives, but for a minute where the top would miss the colour that its form asks for.
+    if (bake.outMin % 5 !== 0) expect(bake.outMin).toBe(Math.ceil(bake.doneMin ?? NaN));
     expect(bake.outMin).toBeLessThanOrEqual(75);
   });
 });
