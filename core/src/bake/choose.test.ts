@@ -89,7 +89,7 @@ describe('usual heats', () => {
 
 describe('stages as they are set', () => {
   it('are in fives, and never before the filling is done', () => {
-    const [one, two] = stagesOf(way({ firstMin: 15, doneMin: 47.2 }), 43);
+    const [one, two] = stagesOf(way({ firstMin: 15, doneMin: 47.2 }), { timeMin: 43, coloured: false });
     expect(one).toEqual({ tempC: 205, timeMin: 15 });
     expect(two.timeMin % 5).toBe(0);
     expect(15 + two.timeMin).toBeGreaterThanOrEqual(43 - 1);
@@ -103,8 +103,23 @@ describe('stages as they are set', () => {
     expect(isSingle(way())).toBe(false);
   });
 
+  it('a five that misses the colour by a minute is that minute longer, by more the next five', () => {
+    const whole = (timeMin: number, coloured: boolean): number =>
+      stagesOf(way({ firstC: 200, secondC: 200, doneMin: 30 }), { timeMin, coloured }).reduce(
+        (sum, stage) => sum + stage.timeMin,
+        0,
+      );
+    expect(whole(30.4, true)).toBe(31);
+    expect(whole(30.4, false)).toBe(30);
+    expect(whole(29.2, true)).toBe(30);
+    expect(whole(31.6, true)).toBe(35);
+  });
+
   it('short times stay in minutes', () => {
-    const [one, two] = stagesOf(way({ firstC: 200, secondC: 200, doneMin: 7.2 }), 7);
+    const [one, two] = stagesOf(way({ firstC: 200, secondC: 200, doneMin: 7.2 }), {
+      timeMin: 7,
+      coloured: false,
+    });
     expect(one.timeMin + two.timeMin).toBe(8);
   });
 });
