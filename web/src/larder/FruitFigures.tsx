@@ -1,12 +1,18 @@
 import { Button, Group, NumberInput, Table } from '@mantine/core';
 import type { Fruit, OwnFruit, OwnFruitFigure } from '@mardle/core';
-import { builtInFruits, careAt, checkOwnFruit, ownFigureRows } from '@mardle/core';
+import { builtInFruits, careAt, checkOwnFruit, ownFigureRows, showText } from '@mardle/core';
 import { useState } from 'react';
 import { useKeepFruit, useResetFruit } from '../api/larder.js';
+import { QuantityField } from '../bench/stations/QuantityField.js';
 import { AdviceList } from '../kit/Advice.js';
 import { Failure } from '../kit/Failure.js';
 import { Plate } from '../kit/Plate/Plate.js';
+import { useSettings } from '../state/settings.js';
 import classes from './LarderPlace.module.css';
+
+/** What stands after a figure; shares and pH stand alone. */
+const sign = (unit: string): string =>
+  unit === 'percent' ? '%' : unit === 'share' || unit === 'pH' ? '' : unit;
 
 interface FruitFiguresProps {
   readonly fruit: Fruit;
@@ -17,6 +23,7 @@ interface FruitFiguresProps {
 export function FruitFigures({ fruit, own }: FruitFiguresProps) {
   const base = builtInFruits.get(own?.like ?? fruit.id);
   const [figures, setFigures] = useState<OwnFruit['figures']>(own?.figures ?? {});
+  const units = useSettings((state) => state.units);
   const keep = useKeepFruit();
   const reset = useResetFruit();
   if (!base) return null;
@@ -62,24 +69,37 @@ export function FruitFigures({ fruit, own }: FruitFiguresProps) {
                 {row.label} <small className={classes.what}>{row.what}</small>
               </Table.Th>
               <Table.Td>
-                {base[row.id]}{' '}
-                {row.unit === 'percent' ? '%' : row.unit === 'share' || row.unit === 'pH' ? '' : row.unit}
+                {row.unit === 'g' ? showText(base[row.id], 'g', units) : `${base[row.id]} ${sign(row.unit)}`}
               </Table.Td>
               <Table.Td>
                 ±{row.spread === 'by fruit' ? `${Math.round(100 * base.releaseSpread)} %` : row.spread}
               </Table.Td>
               <Table.Td className={classes.what}>{row.source}</Table.Td>
               <Table.Td>
-                <NumberInput
-                  aria-label={`${row.label}, this kitchen’s`}
-                  size="sm"
-                  w={120}
-                  hideControls
-                  placeholder="as built-in"
-                  value={figures[row.id] ?? ''}
-                  error={problems.some(({ field }) => field === `figures.${row.id}`)}
-                  onChange={(value) => set(row.id, typeof value === 'number' ? value : null)}
-                />
+                {row.unit === 'g' ? (
+                  <QuantityField
+                    limit={{ least: row.least, most: row.most, remedy: `${row.label}: ${row.what}.` }}
+                    label=""
+                    name={`${row.label}, this kitchen’s`}
+                    unit="g"
+                    size="sm"
+                    width={120}
+                    empty="as built-in"
+                    value={figures[row.id] ?? null}
+                    onChange={(value) => set(row.id, value)}
+                  />
+                ) : (
+                  <NumberInput
+                    aria-label={`${row.label}, this kitchen’s`}
+                    size="sm"
+                    w={120}
+                    hideControls
+                    placeholder="as built-in"
+                    value={figures[row.id] ?? ''}
+                    error={problems.some(({ field }) => field === `figures.${row.id}`)}
+                    onChange={(value) => set(row.id, typeof value === 'number' ? value : null)}
+                  />
+                )}
               </Table.Td>
             </Table.Tr>
           ))}
