@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { mkdirSync, readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { inRoot } from './system/paths.js';
+import { random } from './system/random.js';
 import { say, stop } from './system/say.js';
 
 /**
@@ -17,15 +18,6 @@ const option = (name: string, usual: number): number => {
   if (!Number.isInteger(value) || value < 1) stop(`--${name} wants a whole number from 1 on`, BAD_INPUT);
   return value;
 };
-
-/** Park & Miller's generator: the same sample everywhere. */
-function random(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state * 48271) % 2147483647;
-    return state / 2147483647;
-  };
-}
 
 /** Lines that hold a sum or a decision: what is worth changing. */
 const worthChanging = /[=<>+\-*/?&|]|Math\./;

@@ -67,7 +67,7 @@ const FRAME_MIN = 1;
 
 /**
  * The bake once more with its interventions, every minute kept as a picture of the cut pie.
- * @param options the bake to follow
+ * @param options the oven's side of a plan: `plan.work`
  * @param bake `spec.bake`
  * @param options the bake to follow
  * @returns cells of the cut pie (cm) and their temperatures (C) at each minute

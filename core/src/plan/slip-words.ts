@@ -17,7 +17,7 @@ export interface SlipWords {
   readonly note: string;
 }
 
-/** Fewer pieces than this are not counted. */
+/** Fewer pieces than this are not counted; up to five in halves. Common practice, no source. */
 const LEAST_PIECES = 0.3;
 const FEW_PIECES = 5;
 

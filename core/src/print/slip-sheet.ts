@@ -125,8 +125,11 @@ export interface SlipOptions {
 
 const usualOptions: SlipOptions = { units: 'metric', timeAt: null, code: null };
 
-const hoursFrom = (min: number): string =>
-  `${Math.floor(min / 60)}:${String(Math.round(min % 60)).padStart(2, '0')}`;
+/** Rounded before it is split: 119.7 min is 2:00, never 1:60. */
+function hoursFrom(timeMin: number): string {
+  const whole = Math.round(timeMin);
+  return `${Math.floor(whole / 60)}:${String(whole % 60).padStart(2, '0')}`;
+}
 
 const CODE_MM = 26;
 

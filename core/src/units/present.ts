@@ -65,7 +65,7 @@ function plain(value: number, step: number): string {
   return trimmed === '-0' ? '0' : trimmed;
 }
 
-/** No scale in ounces shows less; it is said in grams, as on the other side of the scale. */
+/** No scale in ounces shows less; it is said in grams, as on the other side of the scale. Common practice, no source. */
 const LEAST_OUNCES = 0.1;
 
 function showMass(massG: number, system: UnitSystem): Shown {

@@ -11,16 +11,8 @@ import {
   windowSpreads,
 } from '@mardle/core';
 import type { Fact } from './fact.js';
+import { random } from '../system/random.js';
 import { fact } from './fact.js';
-
-/** Park & Miller's generator: repeatable on every machine. */
-function random(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state * 48271) % 2147483647;
-    return state / 2147483647;
-  };
-}
 
 /** A normal deviate by the sum of twelve. */
 const normal = (next: () => number): number =>

@@ -25,6 +25,7 @@ import {
   starterSpec,
   stripStyles,
 } from '@mardle/core';
+import { random } from '../system/random.js';
 
 /** What is drawn from a seed, one after another. */
 export interface Draws {
@@ -36,15 +37,6 @@ export interface Draws {
   readonly orLeftOut: <T>(value: () => T) => T | undefined;
   readonly orNull: <T>(make: () => T) => T | null;
   readonly several: <T>(most: number, make: () => T) => T[];
-}
-
-/** Park & Miller's generator: repeatable on every machine. */
-function random(seed: number): () => number {
-  let state = seed;
-  return () => {
-    state = (state * 48271) % 2147483647;
-    return state / 2147483647;
-  };
 }
 
 /** Draws that are the same for a seed on every machine. */

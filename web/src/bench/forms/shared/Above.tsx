@@ -5,6 +5,7 @@ import { juiceColour } from '../../../kit/fruitColours.js';
 import { changeForm } from '../../useBenchSpec.js';
 import classes from './Above.module.css';
 import type { Handle, HandleLayer } from './Handles.js';
+import { lumpCmOf } from './lump.js';
 import { OutlineShape, TopShape } from './TopShape.js';
 
 interface AboveProps {
@@ -115,12 +116,13 @@ export function LidAbove({ plan, pricked = false }: { readonly plan: PiePlan; re
   );
 }
 
+/** Smaller lumps are drawn so large, cm: finer ones would be a grey. */
 const LEAST_LUMP_CM = 0.9;
 
 /** The lump in the middle is pulled larger. */
 export function lumpHandle(plan: PiePlan): HandleLayer {
   const crumb = plan.spec.form.crumb ?? usualCrumb;
-  const valueCm = crumb.lumpCm ?? LEAST_LUMP_CM;
+  const valueCm = lumpCmOf(plan.spec.form);
   return handlesAbove(plan, {
     label: 'Size of the lumps',
     at: [Math.max(LEAST_LUMP_CM, valueCm) / 2, 0],
@@ -136,7 +138,7 @@ export function lumpHandle(plan: PiePlan): HandleLayer {
 export function CrumbAbove({ plan }: { readonly plan: PiePlan }) {
   const top = topOutline(plan.build.vessel.dish);
   const { openShare } = plan.build.top;
-  const lumpCm = Math.max(LEAST_LUMP_CM, plan.spec.form.crumb?.lumpCm ?? LEAST_LUMP_CM);
+  const lumpCm = Math.max(LEAST_LUMP_CM, lumpCmOf(plan.spec.form));
   const r = (lumpCm / 2) * (1.25 - openShare);
   return (
     <Above plan={plan} label={`crumb over the whole top, ${Math.round(100 * openShare)} % left bare`}>

@@ -9,9 +9,8 @@ import type { StationProps } from '../../useBenchSpec.js';
 import { changeForm } from '../../useBenchSpec.js';
 import { coverStops, lumpStops } from '../../words.js';
 import { QuantityField } from '../../stations/QuantityField.js';
+import { lumpCmOf } from './lump.js';
 import classes from '../../stations/stations.module.css';
-
-const USUAL_LUMP_CM = 0.6;
 
 /** Which crumb, how much of it, and in how large lumps. */
 export function CrumbPart({ spec, plan }: StationProps) {
@@ -20,7 +19,7 @@ export function CrumbPart({ spec, plan }: StationProps) {
   const figures = plan?.figures ?? {};
   const crumb = builtInLarder.crumbs.get(chosen.school);
   const set = (part: Partial<CrumbSpec>): void => changeForm({ crumb: { ...chosen, ...part } });
-  const lumpCm = chosen.lumpCm ?? USUAL_LUMP_CM;
+  const lumpCm = lumpCmOf(spec.form);
   return (
     <>
       <Choice

@@ -4,17 +4,17 @@ import { pieces } from '../../CrossSection/geometry.js';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
 import { CrumbPart } from './CrumbPart.js';
 import { CrumbAbove, lumpHandle } from './Above.js';
+import { lumpCmOf } from './lump.js';
 import { AlongSlice } from './Pastry.js';
 import { sliceFrame, topFrame } from './top-frame.js';
 import { usualView } from './usual.js';
 
 const LEAST_LUMP_CM = 0.35;
-const USUAL_LUMP_CM = 0.62;
 
 function CrumbSection({ plan, section, colour }: SectionTopProps) {
   const { half, surfaceY, pastryCm } = topFrame(section);
   const thicknessCm = topAs('crumb', plan.build.top)?.crumb.thicknessCm ?? 0;
-  const lumpCm = Math.max(LEAST_LUMP_CM, plan.spec.form.crumb?.lumpCm ?? USUAL_LUMP_CM);
+  const lumpCm = Math.max(LEAST_LUMP_CM, lumpCmOf(plan.spec.form));
   return (
     <>
       {pieces(half * 1.98, thicknessCm, lumpCm)
