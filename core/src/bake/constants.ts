@@ -252,28 +252,28 @@ const bakeConstants = {
     source: 'memory (handbook tables of foods)',
   },
   browningRate: {
-    value: 0.0042,
+    value: 0.0038,
     unit: '1/s',
     what: 'browning at 150 C, unwashed, at its best moisture',
     source: 'fit over W1 to W14',
   },
   browningEa: {
-    value: 60,
+    value: 68,
     unit: 'kJ/mol',
     what: 'its activation energy',
-    source: 'fit (Zanoni 1995 about 64, from memory)',
+    source: 'fit over W1 to W14 (Zanoni 1995 about 64, from memory)',
   },
   brownsDry: {
-    value: 0.2,
+    value: 0.1,
     unit: 'share',
     what: 'of that rate in bone-dry crust',
-    source: 'fit; Maillard rates fall on both sides of a_w .6 to .7, memory',
+    source: 'fit over W1 to W14; Maillard rates fall on both sides of a_w .6 to .7, memory',
   },
-  brownsBestAt: {
-    value: 0.6,
+  brownsOver: {
+    value: 0.2,
     unit: 'a_w',
-    what: 'water activity below which browning slows for want of water',
-    source: 'memory (Maillard, food texts)',
+    what: 'browning slows for want of water over so much of it, exponentially',
+    source: 'fit over W1 to W14',
   },
   tooDark: { value: 4, unit: 'index', what: 'browning that is too dark', source: 'estimate' },
   bubblingFlux: {

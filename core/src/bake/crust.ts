@@ -32,12 +32,12 @@ const HIGHEST_C = 280;
  * Browning waits until the crust is nearly dry: half at this activity, over this width; and it slows again where hardly any
  * water is left. Memory (Maillard, food texts).
  */
-const BROWNS_AT = 0.88;
-const BROWNS_OVER = 0.06;
+const BROWNS_AT = 0.86;
+const BROWNS_OVER = 0.08;
 
 export const dryEnoughToBrown = (waterActivity: number): number => {
   const dry = constant('brownsDry');
-  const water = dry + (1 - dry) * Math.min(1, waterActivity / constant('brownsBestAt'));
+  const water = 1 - (1 - dry) * Math.exp(-waterActivity / constant('brownsOver'));
   return water / (1 + Math.exp((waterActivity - BROWNS_AT) / BROWNS_OVER));
 };
 

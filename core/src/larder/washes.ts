@@ -35,7 +35,7 @@ export const builtInWashes = tableOf<Wash>({
     gPerPie: 65,
     recipe: '1 egg with 1 tbsp milk',
     effect: 'even gold with shine',
-    browning: 1.2,
+    browning: 1.45,
     contains: ['egg', 'milk'],
   },
   yolk_cream: {
@@ -43,7 +43,7 @@ export const builtInWashes = tableOf<Wash>({
     gPerPie: 33,
     recipe: '1 yolk with 15 mL cream and a pinch of salt',
     effect: 'deep gold; colours soonest',
-    browning: 1.4,
+    browning: 1.5,
     contains: ['egg', 'milk'],
   },
 });
