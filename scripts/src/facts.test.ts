@@ -15,12 +15,7 @@ const knownMisses: Readonly<Record<string, string>> = {
   'W4.total': 'the same pie is hot through long before practice takes it out',
   'W6.loss': 'few apples under a crumb bubble for ten minutes only',
   'W7.loss': 'a very full pie under a thick crumb hardly bubbles before it is taken out',
-  'W7.thickener': 'very full crumb pies get more flour in practice',
   'W8.loss': 'bare slices of a thin free-form pie lose too much: a drying skin on fruit is not known',
-  'W8.thickener': 'free-form juice is poured in last, which the ledger does not know',
-  'W10.thickener': 'crisps get more flour in practice than a spoonable set takes',
-  'W14.top': 'small parcels colour too slowly: golden after 25 minutes at 205 C, not 23 at 202',
-  'S.base_enamel': 'a base in enamel comes out a shade past gold',
 };
 
 const facts = compiled<Fact[]>('facts/all.js', 'allFacts()');

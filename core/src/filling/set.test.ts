@@ -3,7 +3,7 @@ import { gelStiffnessPa, glazeReached, runIndex, runWord, setReached, setTargets
 
 describe('sets', () => {
   it('goes to the firmer set on the bound itself', () => {
-    expect([1.4, 2.67, 4.04, 5.59, 7.5].map(setReached)).toEqual([
+    expect([1.4, 2.86, 4.04, 5.59, 7.5].map(setReached)).toEqual([
       'spoonable',
       'soft',
       'clean_slice',

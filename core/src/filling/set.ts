@@ -2,7 +2,7 @@ import type { SetName } from '../spec/index.js';
 
 /** How thick, in g of corn-starch equivalent per 100 g of syrup. Fitted to the trade's doses; G' is about 4 c^2.6 Pa. */
 export const setTargets: Readonly<Record<SetName, { readonly label: string; readonly gPer100G: number }>> = {
-  spoonable: { label: 'spoonable', gPer100G: 2.1 },
+  spoonable: { label: 'spoonable', gPer100G: 2.4 },
   soft: { label: 'soft', gPer100G: 3.4 },
   clean_slice: { label: 'clean slice', gPer100G: 4.8 },
   in_the_hand: { label: 'in the hand', gPer100G: 6.5 },
@@ -20,7 +20,7 @@ export type SetReached = 'runs' | SetName | 'gluey' | 'binds';
 /** The set that a concentration gives: the bounds lie at the geometric means of neighbouring targets. */
 export function setReached(gPer100G: number): SetReached {
   if (gPer100G < 1.4) return 'runs';
-  if (gPer100G < 2.67) return 'spoonable';
+  if (gPer100G < 2.86) return 'spoonable';
   if (gPer100G < 4.04) return 'soft';
   if (gPer100G < 5.59) return 'clean_slice';
   return gPer100G < GLUEY_G_PER_100G ? 'in_the_hand' : 'gluey';

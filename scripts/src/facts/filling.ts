@@ -4,6 +4,8 @@ import { around, fact, tolerances } from './fact.js';
 import { compute, filling, only, tops } from './pies.js';
 
 const own = { white: (massG: number) => ({ sugar: 'white', style: 0.16, massG }) };
+/** W1, W7, W8 and W10 are told to be sliced thin. */
+const thin = { cut: 'thin' } as const;
 const starch = (thickener: string) => [{ thickener, share: 1 }];
 
 /**
@@ -25,13 +27,13 @@ function thickenerFacts(): Fact[] {
     set: 'soft',
   });
   const w7 = filling({
-    fruits: only('apple_firm_tart'),
+    fruits: only('apple_firm_tart', thin),
     sugar: own.white(205),
     thickeners: starch('plain_flour'),
     set: 'soft',
   });
   const w8 = filling({
-    fruits: only('apple_firm_sweet'),
+    fruits: only('apple_firm_sweet', thin),
     sugar: own.white(67),
     lemonJuiceG: 22,
     set: 'clean_slice',
@@ -43,7 +45,7 @@ function thickenerFacts(): Fact[] {
     preparation: { kind: 'glaze', liquidG: 180, cookedShare: 49 / 641 },
   });
   const w10 = filling({
-    fruits: only('apple_firm_tart'),
+    fruits: only('apple_firm_tart', thin),
     sugar: own.white(200),
     thickeners: starch('plain_flour'),
     set: 'spoonable',
@@ -86,7 +88,12 @@ function settingFacts(): Fact[] {
   const none = { thickenerMassG: 0 };
   const index = (f: ReturnType<typeof compute>): number => runIndex(f.ledger.juiceG, f.massG, f.reached);
   const w1 = compute(
-    filling({ fruits: only('apple_mixed'), lemonJuiceG: 22, ...none, sugar: own.white(120) }),
+    filling({
+      fruits: [...only('apple_firm_tart', thin), ...only('apple_soft', thin)],
+      lemonJuiceG: 22,
+      ...none,
+      sugar: own.white(120),
+    }),
     1155,
     tops.lid23,
   );
@@ -112,7 +119,7 @@ function settingFacts(): Fact[] {
   return [
     fact({
       id: 'W1.run',
-      figure: 'run index, juicy apple pie without thickener ("juicy")',
+      figure: 'run index, juicy pie of half firm, half soft apples without thickener ("juicy")',
       unit: 'ratio',
       predicted: index(w1),
       low: 0.06,
