@@ -1,6 +1,8 @@
 import { limits, starterSpec } from '@mardle/core';
 import { checkShape, flattenErrors, KitchenOvenRequest, PieSpecRequest } from './index.js';
 
+const ownTopping = { butter: 35, sugar: 14, milk: 60, egg: 10, leaven: 5, salt: 1, spice: 1 };
+
 /** A spec in which every limited choice is there to be changed. */
 const full = {
   ...starterSpec,
@@ -16,7 +18,8 @@ const full = {
     cutOut: { shape: 'leaf', sizeCm: 5 },
     freeForm: { discCm: 34, borderCm: 5 },
     shell: { weightsMin: 20 },
-    cobbler: { cover: 0.65 },
+    cobbler: { cover: 0.65, own: ownTopping },
+    buckle: { perFruit: 1.4, own: ownTopping },
     handPie: { discCm: 14, count: 8 },
   },
   dish: { ...starterSpec.dish, shape: 'oval', widthCm: 18 },

@@ -9,21 +9,32 @@ export interface ToppingBatch {
   readonly butterG: number;
   readonly sugarG: number;
   readonly milkG: number;
+  readonly eggG: number;
   readonly leavenG: number;
+  readonly saltG: number;
+  readonly spiceG: number;
 }
 
 export function toppingBatch(topping: Topping, massG: number): ToppingBatch {
-  const { butter, sugar, milk, leaven } = topping;
-  const per = massG / (100 + butter + sugar + milk + leaven);
+  const { butter, sugar, milk, egg, leaven, salt, spice } = topping;
+  const per = massG / (100 + butter + sugar + milk + egg + leaven + salt + spice);
   return {
     massG,
     flourG: 100 * per,
     butterG: butter * per,
     sugarG: sugar * per,
     milkG: milk * per,
+    eggG: egg * per,
     leavenG: leaven * per,
+    saltG: salt * per,
+    spiceG: spice * per,
   };
 }
 
-export const toppingComposition = ({ flourG, butterG, sugarG, milkG, leavenG }: ToppingBatch): Makeup =>
-  makeupOf({ flour: flourG, butter: butterG, milk: milkG }, { sugarG, otherG: leavenG });
+export const toppingComposition = (topping: ToppingBatch): Makeup => {
+  const { flourG, butterG, sugarG, milkG, eggG, leavenG, saltG, spiceG } = topping;
+  return makeupOf(
+    { flour: flourG, butter: butterG, milk: milkG, egg: eggG },
+    { sugarG, otherG: leavenG + saltG + spiceG },
+  );
+};

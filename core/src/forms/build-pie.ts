@@ -19,7 +19,7 @@ export function buildPie({ spec, larder, form }: PlanContext, filling: FillToBui
   const { dish, pastry } = spec;
   const vessel = form.vessel(spec.form, dish);
   // Batter takes its own room beside the fruit.
-  const batterMl = form.batterMl(filling.fruitG);
+  const batterMl = form.batterMl(filling.fruitG, spec.form);
   const raw = form.heights(vessel, filling.heapMl + batterMl);
   const baked = form.heights(vessel, filling.cookedMl + batterMl * BATTER_RISES);
   const base = form.base(spec.form, dish, pastry);

@@ -85,7 +85,7 @@ export interface Form {
   base(form: FormSpec, dish: DishSpec, pastry: PastrySpec): Rolled | null;
   readonly baseRule: string;
   /** Batter takes room of its own beside the fruit, mL raw. */
-  batterMl(fruitG: number): number;
+  batterMl(fruitG: number, form: FormSpec): number;
   /** A lid stands where the raw heap lifted it; all other tops sink with the fruit. */
   readonly leavesGap: boolean;
 

@@ -5,6 +5,8 @@ export const cupG = {
   whiteSugar: 200,
   oats: 90,
   nuts: 120,
+  /** Without its shell; one is about 50 g. */
+  egg: 243,
   salt: 288,
   spice: 120,
 } as const;
@@ -27,5 +29,6 @@ export const madeOf = {
   flour: { water: 0.13, fat: 0.02, carbohydrate: 0.74, protein: 0.11 },
   oats: { water: 0.1, fat: 0.07, carbohydrate: 0.66, protein: 0.13 },
   nuts: { water: 0.04, fat: 0.6, carbohydrate: 0.15, protein: 0.18 },
+  egg: { water: 0.76, fat: 0.1, protein: 0.125 },
   milk: { water: 0.88, fat: 0.035, carbohydrate: 0.048, protein: 0.034 },
 } as const;

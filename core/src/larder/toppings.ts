@@ -6,7 +6,10 @@ export interface Topping {
   readonly butter: number;
   readonly sugar: number;
   readonly milk: number;
+  readonly egg: number;
   readonly leaven: number;
+  readonly salt: number;
+  readonly spice: number;
   /** Factor on the rate of browning: milk and sugar in the dough. */
   readonly browning: number;
   readonly contains: readonly string[];
@@ -20,19 +23,25 @@ export const builtInToppings = tableOf<Topping>({
     butter: 35,
     sugar: 14,
     milk: 60,
+    egg: 0,
     leaven: 5,
-    browning: 1.45,
+    salt: 1,
+    spice: 0,
+    browning: 1.25,
     contains: ['wheat', 'milk'],
     how: 'Rub in; stir in the milk only until it holds; drop it on in heaps with gaps between.',
   },
   batter: {
     label: 'Batter',
     butter: 50,
-    sugar: 100,
-    milk: 60,
+    sugar: 80,
+    milk: 45,
+    egg: 35,
     leaven: 4,
+    salt: 1,
+    spice: 0,
     browning: 1.75,
-    contains: ['wheat', 'milk'],
-    how: 'Beat butter and sugar; fold in flour and milk by turns; fold in the fruit last.',
+    contains: ['wheat', 'milk', 'egg'],
+    how: 'Beat butter and sugar, then the egg; fold in flour and milk by turns; fold in the fruit last.',
   },
 });

@@ -235,3 +235,51 @@ describe('the clock says what this pie has', () => {
     expect(words).not.toMatch(/stone/);
   });
 });
+
+describe('scones and batter of your own', () => {
+  const own = { butter: 40, sugar: 60, milk: 50, egg: 30, leaven: 4, salt: 1, spice: 3 };
+  const tops = {
+    cobbler: { cobbler: { cover: 0.65, own } },
+    buckle: { buckle: { perFruit: 2, own } },
+  } as const;
+
+  it.each(['cobbler', 'buckle'] as const)('%s weighs them by their parts', (kind) => {
+    const { spec } = changeForm(starterSpec, kind);
+    const plan = planOf({ ...spec, form: { ...spec.form, ...tops[kind] } });
+    const flourG = line(plan, 'topping_flour')?.massG ?? 0;
+    for (const [part, per100] of Object.entries(own)) {
+      expect(line(plan, `topping_${part}`)?.massG).toBeCloseTo((flourG * per100) / 100, 6);
+    }
+    expect(plan.allergens).toContain('egg');
+  });
+
+  it('takes the batter that is asked for, and leaves the fruit its room', () => {
+    const { spec } = changeForm(starterSpec, 'buckle');
+    const of = (perFruit: number): PiePlan =>
+      planOf({ ...spec, form: { ...spec.form, buckle: { perFruit } } });
+    const [fruity, cake] = [of(1), of(2.5)];
+    for (const [plan, perFruit] of [
+      [fruity, 1],
+      [cake, 2.5],
+    ] as const) {
+      const batterG = plan.figures['topping.mass']?.value ?? 0;
+      expect(batterG / plan.filling.batch.massG).toBeCloseTo(perFruit, 6);
+    }
+    expect(cake.filling.batch.massG).toBeLessThan(0.7 * fruity.filling.batch.massG);
+  });
+
+  it('has egg in the batter of the Larder, none in its scones, and no butter in dots', () => {
+    const { spec, changes } = changeForm(filling({ butterG: 20 }), 'buckle');
+    expect(changes.join(' ')).toContain('in the batter');
+    const buckle = planOf(spec);
+    expect(spec.filling.butterG).toBe(0);
+    expect(line(buckle, 'topping_egg')?.note).toMatch(/eggs of 50 g/);
+    expect(ids(planOf(changeForm(starterSpec, 'cobbler').spec))).not.toContain('topping_egg');
+  });
+
+  it('hand pies keep a set that the baker chose', () => {
+    const chosen = filling({ set: 'soft', eaten: 'in_hand' });
+    expect(changeForm(chosen, 'hand_pie').spec.filling.set).toBe('soft');
+    expect(changeForm(starterSpec, 'hand_pie').spec.filling.set).toBe('in_the_hand');
+  });
+});

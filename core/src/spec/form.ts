@@ -152,6 +152,18 @@ const shellSchema = {
 } as const;
 interface ShellSpec extends SpecOf<typeof shellSchema> {}
 
+/** A scone dough or batter of one's own. */
+const ownToppingSchema = {
+  butter: partTo100('butter', 300),
+  sugar: partTo100('sugar', 300),
+  milk: partTo100('milk or other liquid', 300),
+  egg: partTo100('egg without its shell', 200),
+  leaven: partTo100('baking powder', 15),
+  salt: partTo100('salt', 10),
+  spice: partTo100('spice', 20),
+} as const;
+export interface OwnTopping extends SpecOf<typeof ownToppingSchema> {}
+
 const cobblerSchema = {
   cover: {
     type: 'number',
@@ -161,8 +173,35 @@ const cobblerSchema = {
     remedy: 'Scones cover .3 to 1 of the top.',
     what: 'share of the top under scones',
   },
+  own: optional('scones as in the Larder', {
+    type: 'part',
+    name: 'OwnTopping',
+    of: ownToppingSchema,
+    since: 3,
+    what: 'a scone dough of your own',
+  }),
 } as const;
-interface CobblerSpec extends SpecOf<typeof cobblerSchema> {}
+export interface CobblerSpec extends SpecOf<typeof cobblerSchema> {}
+
+const buckleSchema = {
+  perFruit: {
+    type: 'number',
+    unit: 'ratio',
+    least: 0.7,
+    most: 3,
+    remedy: 'Batter weighs .7 to 3 times the fruit.',
+    since: 3,
+    what: 'batter by mass, times the fruit',
+  },
+  own: optional('batter as in the Larder', {
+    type: 'part',
+    name: 'OwnTopping',
+    of: ownToppingSchema,
+    since: 3,
+    what: 'a batter of your own',
+  }),
+} as const;
+export interface BuckleSpec extends SpecOf<typeof buckleSchema> {}
 
 const handPieSchema = {
   discCm: {
@@ -213,6 +252,7 @@ export const formSchema = {
   freeForm: part({ type: 'part', name: 'FreeForm', of: freeFormSchema, what: 'disc of a free-form pie' }),
   shell: part({ type: 'part', name: 'Shell', of: shellSchema, what: 'blind-baking of an open shell' }),
   cobbler: part({ type: 'part', name: 'Cobbler', of: cobblerSchema, what: 'scones of a cobbler' }),
+  buckle: part({ type: 'part', name: 'Buckle', of: buckleSchema, since: 3, what: 'batter of a buckle' }),
   handPie: part({ type: 'part', name: 'HandPie', of: handPieSchema, what: 'discs of hand pies' }),
 } as const;
 export interface FormSpec extends SpecOf<typeof formSchema> {}
@@ -223,4 +263,6 @@ export const usualCutOut: CutOutSpec = { shape: 'disc', sizeCm: 5 };
 export const usualFreeForm: FreeFormSpec = { discCm: 34, borderCm: 5 };
 export const usualShell: ShellSpec = { weightsMin: 25 };
 export const usualCobbler: CobblerSpec = { cover: 0.65 };
+/** Common practice, no source: more batter than fruit by two fifths. */
+export const usualBuckle: BuckleSpec = { perFruit: 1.4 };
 export const usualHandPie: HandPieSpec = { discCm: 14, count: 8 };

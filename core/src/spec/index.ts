@@ -41,6 +41,8 @@ export type {
 } from './filling.js';
 export { eatenHow, fruitStates, preparationKinds, saucerResults, setNames } from './filling.js';
 export type {
+  BuckleSpec,
+  CobblerSpec,
   CrumbSpec,
   CutOutShape,
   CutOutSpec,
@@ -50,6 +52,7 @@ export type {
   HandPieSpec,
   LatticeSpec,
   OwnCrumb,
+  OwnTopping,
   StripStyle,
 } from './form.js';
 export {
@@ -57,6 +60,7 @@ export {
   formKinds,
   latticeAngles,
   stripStyles,
+  usualBuckle,
   usualCobbler,
   usualCrumb,
   usualCutOut,

@@ -234,6 +234,13 @@ export const sconeStops: readonly DialStop[] = [
   { value: 1, word: 'shut' },
 ];
 
+export const batterStops: readonly DialStop[] = [
+  { value: 1, word: 'fruity' },
+  { value: 1.4, word: 'usual' },
+  { value: 2, word: 'cake' },
+  { value: 2.6, word: 'more cake' },
+];
+
 export const handDiscStops: readonly DialStop[] = [
   { value: 9, word: 'two bites' },
   { value: 12, word: 'small' },

@@ -1,17 +1,19 @@
 import type { FillingBody } from '../../bake/index.js';
 import { inBatter } from '../../bake/index.js';
 import type { TopOf } from '../../build/index.js';
-import { topAs, toppingBatch, toppingComposition } from '../../build/index.js';
+import { dishVessel, topAs, toppingBatch, toppingComposition } from '../../build/index.js';
+import type { Larder, Topping } from '../../larder/index.js';
 import { rowOf } from '../../larder/index.js';
+import type { FormSpec } from '../../spec/index.js';
+import { usualBuckle } from '../../spec/index.js';
 import type { Form, TopRules } from '../form.js';
 import { bareDish, TOPPING_MIN } from '../shared/in-a-dish.js';
 import { plainTop, softBody, toppingFigures } from '../shared/pastry-top.js';
-import { toppingLines } from '../shared/topping.js';
+import { takenUp, undotted, unglazed } from '../shared/taking-up.js';
+import { toppingLines, toppingOf } from '../shared/topping.js';
 
-/** Fruit may fill so much of the tin: batter takes the rest and rises. Estimate. */
-const ROOM = 0.28;
-/** Batter by mass for its fruit. Common practice, no source. */
-const BATTER_PER_FRUIT = 1.4;
+/** Fruit and raw batter may fill so much of the tin: it rises. Estimate. */
+const ROOM = 0.67;
 /** Raw batter, kg/m3, and how thick the skin of it is that colours. Estimates. */
 const BATTER_KG_M3 = 950;
 const BATTER_SKIN_M = 0.008;
@@ -20,19 +22,32 @@ const BATTER_SWELLS_C = 80;
 /** A batter with egg in it is safe and set when its coldest place is this hot, C. Common practice, no source. */
 const BATTER_DONE_C = 95;
 
+const batterOf = (form: FormSpec, larder: Larder): Topping =>
+  toppingOf(rowOf(larder.toppings, 'batter'), form.buckle?.own);
+
 const batterTop: TopRules<TopOf<'batter'>> = {
   ...plainTop,
   evaporates: () => 0.05,
   browning: (_top, { larder }) => rowOf(larder.toppings, 'batter').browning,
   body: (top, _build, beside) =>
     softBody(top, beside, toppingComposition(top.batter), BATTER_KG_M3, BATTER_SKIN_M),
-  figures: (top, { pastry }) => toppingFigures(pastry, top.batter.massG, 'Batter', '1.4 times the fruit.'),
+  figures: (top, { form, pastry }) =>
+    toppingFigures(
+      pastry,
+      top.batter.massG,
+      'Batter',
+      `${(form.buckle ?? usualBuckle).perFruit} times the fruit.`,
+    ),
   slipLines: ({ batter }, larder) => toppingLines(rowOf(larder.toppings, 'batter'), batter),
-  contains: (_form, larder) => rowOf(larder.toppings, 'batter').contains,
+  contains: (form, larder) => batterOf(form, larder).contains,
 };
+
+/** What of that is fruit. */
+const roomForFruit = (form: FormSpec): number => ROOM / (1 + (form.buckle ?? usualBuckle).perFruit);
 
 export const buckle: Form = {
   ...bareDish(ROOM),
+  vessel: (form, dish) => dishVessel(dish, { lined: false, room: roomForFruit(form) }),
   kind: 'buckle',
   label: 'buckle',
   thickened: false,
@@ -41,10 +56,10 @@ export const buckle: Form = {
   oneHeat: true,
   singleC: 177,
   toppingMin: TOPPING_MIN,
-  batterMl: (fruitG) => fruitG * BATTER_PER_FRUIT,
-  makeTop: ({ fruitG, larder }) => ({
+  batterMl: (fruitG, form) => fruitG * (form.buckle ?? usualBuckle).perFruit,
+  makeTop: ({ form, fruitG, larder }) => ({
     kind: 'batter',
-    batter: toppingBatch(rowOf(larder.toppings, 'batter'), BATTER_PER_FRUIT * fruitG),
+    batter: toppingBatch(batterOf(form, larder), (form.buckle ?? usualBuckle).perFruit * fruitG),
     openShare: 0,
   }),
   top: batterTop,
@@ -62,5 +77,6 @@ export const buckle: Form = {
       ? inBatter(fruit, filling.massG / 1000, toppingComposition(top.batter), top.batter.massG / 1000)
       : fruit;
   },
+  takeUp: (spec) => takenUp(spec, undotted, unglazed),
   setsAtC: BATTER_SWELLS_C,
 };

@@ -1,17 +1,22 @@
 import type { TopOf } from '../../build/index.js';
 import { areaCm2, topOutline, toppingBatch, toppingComposition } from '../../build/index.js';
+import type { Larder, Topping } from '../../larder/index.js';
 import { rowOf } from '../../larder/index.js';
+import type { FormSpec } from '../../spec/index.js';
 import { usualCobbler } from '../../spec/index.js';
 import type { Form, TopRules } from '../form.js';
 import { bareDish, TOPPING_MIN } from '../shared/in-a-dish.js';
 import { openFigure, plainTop, softBody, toppingFigures } from '../shared/pastry-top.js';
-import { toppingLines } from '../shared/topping.js';
+import { toppingLines, toppingOf } from '../shared/topping.js';
 
 /** Fruit may fill so much of the dish: scones rise over it. Estimate. */
 const ROOM = 0.7;
 /** Scone dough lies this heavy where it lies, g/cm2; raw kg/m3. Estimates. */
 const SCONE_G_PER_CM2 = 0.9;
 const SCONE_KG_M3 = 1000;
+
+const sconeDough = (form: FormSpec, larder: Larder): Topping =>
+  toppingOf(rowOf(larder.toppings, 'scone'), form.cobbler?.own);
 
 const sconeTop: TopRules<TopOf<'scones'>> = {
   ...plainTop,
@@ -31,7 +36,7 @@ const sconeTop: TopRules<TopOf<'scones'>> = {
     openFigure(top, 'What the scones leave: steam and juice come up between them.'),
   ],
   slipLines: ({ scones }, larder) => toppingLines(rowOf(larder.toppings, 'scone'), scones),
-  contains: (_form, larder) => rowOf(larder.toppings, 'scone').contains,
+  contains: (form, larder) => sconeDough(form, larder).contains,
 };
 
 export const cobbler: Form = {
@@ -48,7 +53,7 @@ export const cobbler: Form = {
     const massG = SCONE_G_PER_CM2 * cover * areaCm2(topOutline(dish));
     return {
       kind: 'scones',
-      scones: toppingBatch(rowOf(larder.toppings, 'scone'), massG),
+      scones: toppingBatch(sconeDough(form, larder), massG),
       openShare: 1 - cover,
     };
   },

@@ -13,7 +13,6 @@ import { watch } from '../advice.js';
 import type { BuiltContext } from '../context.js';
 import type { Form } from '../form.js';
 import { onSheet } from '../shared/in-a-dish.js';
-import type { ChangeStep } from '../shared/taking-up.js';
 import { fried, takenUp, unglazed } from '../shared/taking-up.js';
 import { parcelTop } from './top.js';
 
@@ -23,14 +22,6 @@ const FRYING_BUTTER_G = 30;
 const BUBBLING_MIN = 5;
 /** One slit of 2 cm; never more open than this. Estimate. */
 const MOST_OPEN = 0.05;
-
-const firm: ChangeStep = (spec) =>
-  spec.filling.set === 'in_the_hand'
-    ? null
-    : {
-        spec: { ...spec, filling: { ...spec.filling, set: 'in_the_hand' } },
-        change: 'It is set firm, to be eaten in the hand.',
-      };
 
 function advice({ spec, filling }: BuiltContext): Advice[] {
   const wet = filling.run === 'runs' || filling.run === 'runs a little';
@@ -83,7 +74,7 @@ export const handPie: Form = {
     };
   },
   top: parcelTop,
-  takeUp: (spec) => takenUp(spec, fried(FRYING_BUTTER_G), firm, unglazed),
+  takeUp: (spec) => takenUp(spec, fried(FRYING_BUTTER_G), unglazed),
   advice,
   care: [['top', 'steam']],
 };

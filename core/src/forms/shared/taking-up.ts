@@ -42,6 +42,15 @@ export const fried =
         }
       : null;
 
+/** No butter in dots where batter or heaps hold their own. */
+export const undotted: ChangeStep = (spec) =>
+  spec.filling.butterG > 0 && spec.filling.preparation.kind !== 'saute'
+    ? {
+        spec: { ...spec, filling: { ...spec.filling, butterG: 0 } },
+        change: 'Its butter is in the batter: none goes on the fruit in dots.',
+      }
+    : null;
+
 /** Another dough than the one at hand. */
 export const withDough =
   (dough: string, change: string): ChangeStep =>

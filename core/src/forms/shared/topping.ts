@@ -1,13 +1,21 @@
 import type { ToppingBatch } from '../../build/index.js';
 import type { Topping } from '../../larder/index.js';
 import { cupG, gPerMl } from '../../larder/index.js';
+import type { OwnTopping } from '../../spec/index.js';
 import type { SlipLine } from '../slip-line.js';
 import { inCupsMl } from '../slip-line.js';
+
+/** What is mixed: the Larder's, or the baker's own parts in its way. */
+export const toppingOf = (row: Topping, own: OwnTopping | undefined): Topping =>
+  own ? { ...row, ...own, contains: ['wheat', 'milk', ...(own.egg > 0 ? ['egg'] : [])] } : row;
+
+/** An egg without its shell, g. Common practice, no source. */
+const EGG_G = 50;
 
 /** What to weigh for scones or batter. */
 export const toppingLines = (
   { how }: Topping,
-  { flourG, butterG, sugarG, milkG, leavenG }: ToppingBatch,
+  { flourG, butterG, sugarG, milkG, eggG, leavenG, saltG, spiceG }: ToppingBatch,
 ): SlipLine[] => [
   {
     id: 'topping_flour',
@@ -20,5 +28,14 @@ export const toppingLines = (
   { id: 'topping_butter', label: 'Butter', massG: butterG, volumeMl: inCupsMl(butterG, cupG.butter) },
   { id: 'topping_sugar', label: 'Sugar', massG: sugarG, volumeMl: inCupsMl(sugarG, cupG.whiteSugar) },
   { id: 'topping_milk', label: 'Milk', massG: milkG, volumeMl: milkG / gPerMl.milk },
+  {
+    id: 'topping_egg',
+    label: 'Egg, beaten',
+    massG: eggG,
+    volumeMl: inCupsMl(eggG, cupG.egg),
+    note: `about ${(eggG / EGG_G).toFixed(1)} eggs of ${EGG_G} g without shell`,
+  },
   { id: 'topping_leaven', label: 'Baking powder', massG: leavenG, volumeMl: leavenG / gPerMl.leaven },
+  { id: 'topping_salt', label: 'Salt', massG: saltG, volumeMl: saltG / gPerMl.salt },
+  { id: 'topping_spice', label: 'Ground spice', massG: spiceG, volumeMl: inCupsMl(spiceG, cupG.spice) },
 ];

@@ -32,7 +32,7 @@ function fillAdvice({ spec, form, filling, build }: BuiltContext): Advice[] {
   }
   if (
     !flat &&
-    form.batterMl(1) === 0 &&
+    form.batterMl(1, spec.form) === 0 &&
     build.bakedEdgeCm < vessel.dish.depthCm * 0.7 * Math.min(1, form.room)
   ) {
     advice.push({

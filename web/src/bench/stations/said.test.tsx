@@ -157,6 +157,24 @@ describe('a crumb of one’s own', () => {
   });
 });
 
+describe('scones and batter of one’s own', () => {
+  it.each(['cobbler', 'buckle'] as const)('%s: from the Larder’s parts, and back', async (kind) => {
+    const user = userEvent.setup();
+    const made = changeForm(starterSpec, kind).spec;
+    const spec = layOnBench(made);
+    const own = () => (kind === 'cobbler' ? spec().form.cobbler?.own : spec().form.buckle?.own);
+    const { rerender } = renderInKitchen(<TopStation spec={spec()} plan={planOf(made)} />);
+    await user.click(screen.getByRole('button', { name: 'A mix of my own' }));
+    expect(own()?.leaven).toBeGreaterThan(0);
+    rerender(<div />);
+    renderInKitchen(<TopStation spec={spec()} plan={planOf(spec())} />);
+    fireEvent.change(screen.getByLabelText('Egg'), { target: { value: '25' } });
+    expect(own()?.egg).toBe(25);
+    await user.click(screen.getByRole('button', { name: 'As the Larder has it' }));
+    expect(own()).toBeUndefined();
+  });
+});
+
 describe('a heap', () => {
   it('is turned up on purpose, and let lie again', async () => {
     const user = userEvent.setup();

@@ -1,30 +1,48 @@
-import type { PiePlan } from '@mardle/core';
-import { builtInLarder, rowOf, topAs, topOutline } from '@mardle/core';
+import type { BuckleSpec, PiePlan } from '@mardle/core';
+import { builtInLarder, rowOf, topAs, topOutline, usualBuckle } from '@mardle/core';
+import { Dial } from '../../../kit/Dial/Dial.js';
 import { Fig } from '../../../kit/Figure/Fig.js';
 import drawing from '../../CrossSection/CrossSection.module.css';
 import classes from '../../stations/stations.module.css';
 import type { StationProps } from '../../useBenchSpec.js';
+import { changeForm } from '../../useBenchSpec.js';
+import { batterStops } from '../../words.js';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
 import { Above, spreadOver } from '../shared/Above.js';
 import above from '../shared/Above.module.css';
 import { OutlineShape } from '../shared/TopShape.js';
 import { fleshColour } from '../../../kit/fruitColours.js';
+import { OwnToppingPart } from '../shared/OwnTopping.js';
 import { OnSlice } from '../shared/Pastry.js';
 import { sliceFrame, topFrame } from '../shared/top-frame.js';
 import { usualView } from '../shared/usual.js';
 
 /** Batter that the fruit is folded into. */
-function BatterPart({ plan }: StationProps) {
+function BatterPart({ spec, plan }: StationProps) {
   const figures = plan?.figures ?? {};
+  const chosen = spec.form.buckle ?? usualBuckle;
+  const set = (part: Partial<BuckleSpec>): void => changeForm({ buckle: { ...chosen, ...part } });
+  const row = rowOf(builtInLarder.toppings, 'batter');
   return (
-    <div className={classes.facts}>
-      <p>
-        <Fig figure={figures['topping.mass']} band /> of batter, more than fruit by half.
-      </p>
-      <p>
-        {rowOf(builtInLarder.toppings, 'batter').how} It is done when a skewer in the middle comes out clean.
-      </p>
-    </div>
+    <>
+      <div className={classes.row}>
+        <Dial
+          label="Batter"
+          value={chosen.perFruit}
+          stops={batterStops}
+          hair={0.05}
+          shown={`${chosen.perFruit.toFixed(2)} x the fruit`}
+          onChange={(perFruit) => set({ perFruit })}
+        />
+        <div className={classes.facts}>
+          <p>
+            <Fig figure={figures['topping.mass']} band /> of batter to fold the fruit into.
+          </p>
+          <p>{row.how} It is done when a skewer in the middle comes out clean.</p>
+        </div>
+      </div>
+      <OwnToppingPart limit="form.buckle.own" row={row} own={chosen.own} onChange={(own) => set({ own })} />
+    </>
   );
 }
 

@@ -1,4 +1,4 @@
-import type { PiePlan } from '@mardle/core';
+import type { CobblerSpec, PiePlan } from '@mardle/core';
 import { builtInLarder, rowOf, topAs, topOutline, usualCobbler } from '@mardle/core';
 import { Dial } from '../../../kit/Dial/Dial.js';
 import { Fig } from '../../../kit/Figure/Fig.js';
@@ -10,32 +10,39 @@ import { sconeStops } from '../../words.js';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
 import { Above, spreadOver } from '../shared/Above.js';
 import above from '../shared/Above.module.css';
+import { OwnToppingPart } from '../shared/OwnTopping.js';
 import { AlongSlice } from '../shared/Pastry.js';
 import { sliceFrame, topFrame } from '../shared/top-frame.js';
 import { usualView } from '../shared/usual.js';
 
 /** Scone dough dropped in heaps. */
 function SconePart({ spec, plan }: StationProps) {
-  const { cover } = spec.form.cobbler ?? usualCobbler;
+  const chosen = spec.form.cobbler ?? usualCobbler;
+  const { cover } = chosen;
   const figures = plan?.figures ?? {};
+  const set = (part: Partial<CobblerSpec>): void => changeForm({ cobbler: { ...chosen, ...part } });
+  const row = rowOf(builtInLarder.toppings, 'scone');
   return (
-    <div className={classes.row}>
-      <Dial
-        label="Cover"
-        value={cover}
-        stops={sconeStops}
-        hair={0.05}
-        shown={`${Math.round(100 * cover)} %`}
-        onChange={(next) => changeForm({ cobbler: { cover: next } })}
-      />
-      <div className={classes.facts}>
-        <p>
-          <Fig figure={figures['topping.mass']} band /> of scone dough; <Fig figure={figures['top.open']} />{' '}
-          stays open between the heaps.
-        </p>
-        <p>{rowOf(builtInLarder.toppings, 'scone').how} It is done when a heap pulled apart is dry inside.</p>
+    <>
+      <div className={classes.row}>
+        <Dial
+          label="Cover"
+          value={cover}
+          stops={sconeStops}
+          hair={0.05}
+          shown={`${Math.round(100 * cover)} %`}
+          onChange={(next) => set({ cover: next })}
+        />
+        <div className={classes.facts}>
+          <p>
+            <Fig figure={figures['topping.mass']} band /> of scone dough; <Fig figure={figures['top.open']} />{' '}
+            stays open between the heaps.
+          </p>
+          <p>{row.how} It is done when a heap pulled apart is dry inside.</p>
+        </div>
       </div>
-    </div>
+      <OwnToppingPart limit="form.cobbler.own" row={row} own={chosen.own} onChange={(own) => set({ own })} />
+    </>
   );
 }
 

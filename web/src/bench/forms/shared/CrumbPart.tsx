@@ -1,6 +1,5 @@
-import { Button } from '@mantine/core';
 import type { CrumbSpec, OwnCrumb } from '@mardle/core';
-import { builtInLarder, rowOf, showText, usualCrumb } from '@mardle/core';
+import { builtInLarder, showText, usualCrumb } from '@mardle/core';
 import { Choice } from '../../../kit/Choice/Choice.js';
 import { Dial } from '../../../kit/Dial/Dial.js';
 import { Fig } from '../../../kit/Figure/Fig.js';
@@ -8,9 +7,18 @@ import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../useBenchSpec.js';
 import { changeForm } from '../../useBenchSpec.js';
 import { coverStops, lumpStops } from '../../words.js';
-import { QuantityField } from '../../stations/QuantityField.js';
 import { lumpCmOf } from './lump.js';
+import { OwnMix } from './OwnMix.js';
 import classes from '../../stations/stations.module.css';
+
+const ownParts = {
+  butter: 'Butter',
+  sugar: 'Sugar',
+  oats: 'Oats',
+  nuts: 'Nuts',
+  salt: 'Salt',
+  spice: 'Spice',
+} as const satisfies Record<keyof OwnCrumb, string>;
 
 /** Which crumb, how much of it, and in how large lumps. */
 export function CrumbPart({ spec, plan }: StationProps) {
@@ -57,56 +65,14 @@ export function CrumbPart({ spec, plan }: StationProps) {
           {crumb && <p>{crumb.how} Bare fruit burns: strew to the edge, do not pack it.</p>}
         </div>
       </div>
-      <OwnCrumbPart chosen={chosen} onChange={(own) => set({ own })} />
+      <OwnMix
+        limit="form.crumb.own"
+        labels={ownParts}
+        own={chosen.own}
+        usual={crumb ? { ...crumb, salt: 1, spice: 0 } : undefined}
+        onChange={(own) => set({ own })}
+        back="As the school has it"
+      />
     </>
-  );
-}
-
-const ownParts = [
-  ['butter', 'Butter'],
-  ['sugar', 'Sugar'],
-  ['oats', 'Oats'],
-  ['nuts', 'Nuts'],
-  ['salt', 'Salt'],
-  ['spice', 'Spice'],
-] as const;
-
-interface OwnCrumbProps {
-  readonly chosen: CrumbSpec;
-  readonly onChange: (own: OwnCrumb | undefined) => void;
-}
-
-/** A mix of one's own, by its parts to 100 of flour. */
-function OwnCrumbPart({ chosen, onChange }: OwnCrumbProps) {
-  const { own, school } = chosen;
-  const row = rowOf(builtInLarder.crumbs, school);
-  if (!own) {
-    const { butter, sugar, oats, nuts } = row;
-    return (
-      <div>
-        <Button variant="default" onClick={() => onChange({ butter, sugar, oats, nuts, salt: 1, spice: 0 })}>
-          A mix of my own
-        </Button>
-      </div>
-    );
-  }
-  return (
-    <div className={classes.row} role="group" aria-label="Parts to 100 of flour">
-      {ownParts.map(([part, label]) => (
-        <QuantityField
-          key={part}
-          limit={`form.crumb.own.${part}`}
-          label={label}
-          unit="ratio"
-          width={76}
-          value={own[part]}
-          onChange={(value) => value !== null && onChange({ ...own, [part]: value })}
-        />
-      ))}
-      <span>to 100 flour</span>
-      <Button variant="default" onClick={() => onChange(undefined)}>
-        As the school has it
-      </Button>
-    </div>
   );
 }
