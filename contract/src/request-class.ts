@@ -19,7 +19,7 @@ import {
   ValidateIf,
   ValidateNested,
 } from 'class-validator';
-import { IsPlainObject } from './decorators.js';
+import { IsPlainObject, IsWritable } from './decorators.js';
 
 /** The class that checks requests of a schema's shape. */
 export type RequestClass<S> = new () => SpecOf<S>;
@@ -70,10 +70,11 @@ function checksOf(field: AnyField): PropertyDecorator[] {
       return [
         IsString(),
         MaxLength(field.longest),
+        IsWritable(),
         ...(field.emptyRemedy ? [IsNotEmpty({ message: `$property is empty.\n${field.emptyRemedy}` })] : []),
       ];
     case 'row':
-      return [IsString(), MaxLength(LONGEST_ID)];
+      return [IsString(), MaxLength(LONGEST_ID), IsWritable()];
     case 'flag':
       return [IsBoolean()];
     case 'part':

@@ -10,6 +10,8 @@ export const requestSchemas = (refPointerPrefix: string): Record<string, JsonSch
   validationMetadatasToSchemas({
     classTransformerMetadataStorage: defaultMetadataStorage as never,
     refPointerPrefix,
+    // Checks of our own say nothing that the others do not.
+    additionalConverters: { customValidation: {} },
   }) as Record<string, JsonSchema>;
 
 const jsonOf = (field: AnyField): JsonSchema => {

@@ -86,6 +86,7 @@ export {
   doughSources,
   eatenHow,
   fieldsOf,
+  isWritable,
   formKinds,
   fruitStates,
   hotSides,
@@ -185,6 +186,7 @@ export type {
 export {
   airPressurePa,
   bakeEventKinds,
+  isFinished,
   bakeModel,
   bakeSteps,
   bakeWork,

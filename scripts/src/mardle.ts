@@ -10,7 +10,9 @@ const usage = [
   'Use: npm run -s mardle -- plan pie.json [more.json ...]   prints each plan as JSON, one a line for several files',
   '     npm run -s mardle -- schema                          prints the JSON Schema of a pie file',
   '     npm run -s mardle -- fields                          prints the table of its fields',
-  'The form is described in docs/plan-format.md.',
+  '     npm run -s mardle -- backup FILE                     the whole kitchen into a file, while Mardle runs or not',
+  '     npm run -s mardle -- restore FILE [--over]           into an empty data folder (MARDLE_DATA); --over replaces what is there',
+  'The form of a pie is described in docs/plan-format.md, backups in docs/operate.md.',
 ].join('\n');
 
 /** What is wrong with a file, on stderr; the files after it are still planned. */
@@ -54,7 +56,20 @@ async function describe(what: 'schema' | 'fields'): Promise<void> {
   else process.stdout.write(`${fieldTable()}\n`);
 }
 
+/** Backup and restore need the database; a plan has no need of it. */
+async function keep(what: 'backup' | 'restore', file: string, over: boolean): Promise<void> {
+  const { backupTo, restoreFrom } = await import('./system/keeping.js');
+  try {
+    await (what === 'backup' ? backupTo(file) : restoreFrom(file, over));
+  } catch (error) {
+    process.stderr.write(`mardle: ${error instanceof Error ? error.message : String(error)}\n`);
+    process.exitCode = BAD_INPUT;
+  }
+}
+
 const [command, ...files] = process.argv.slice(2);
 if (command === 'plan' && files.length > 0) await plan(files);
+else if ((command === 'backup' || command === 'restore') && files[0] !== undefined)
+  await keep(command, files[0], files.includes('--over'));
 else if (command === 'schema' || command === 'fields') await describe(command);
 else stop(usage, BAD_INPUT);

@@ -3,9 +3,9 @@ import { setTimeout as sleep } from 'node:timers/promises';
 import { appIsReady, healthOn, spawnApp } from './system/app.js';
 import { buildServer, buildWeb } from './system/build.js';
 import type { Database } from './system/mariadb.js';
-import { isAlive, startDatabase } from './system/mariadb.js';
+import { endProcess, greets, isAlive, startDatabase } from './system/mariadb.js';
 import { needPrograms } from './system/packages.js';
-import { dataFolder } from './system/paths.js';
+import { dataFolder, logFolder } from './system/paths.js';
 import { portIsFree } from './system/ports.js';
 import { say, stop } from './system/say.js';
 
@@ -45,7 +45,9 @@ let stopping = false;
 let app: ChildProcess | null = null;
 let database: Database | null = null;
 
-async function shutDown(code: number): Promise<never> {
+async function shutDown(code: number): Promise<void> {
+  // A second Ctrl-C changes nothing: the first is already at it.
+  if (stopping) return;
   stopping = true;
   if (app && app.exitCode === null) {
     const ended = new Promise((resolve) => app?.once('exit', resolve));
@@ -57,25 +59,34 @@ async function shutDown(code: number): Promise<never> {
 }
 
 const LOOK_EVERY_MS = 1000;
+/** A database that does not greet so many times in a row, two seconds each, hangs. */
+const HUNG_AFTER = 3;
 
 /**
  * Keeps the database up: a killed one comes back on the same port, and the server finds it again. It is watched by its
  * number, since one left over from an earlier start is not a child of this one.
  */
 async function keepDatabase(): Promise<void> {
+  let silent = 0;
   while (!stopping) {
     await sleep(LOOK_EVERY_MS);
-    if (stopping || !database || isAlive(database.pid)) continue;
-    say('the database ended; starting it again ...');
-    database = await startDatabase(dataFolder, database.port);
+    if (stopping || !database) continue;
+    const { pid, port: databasePort } = database;
+    const alive = isAlive(pid);
+    silent = alive && !(await greets(databasePort)) ? silent + 1 : 0;
+    if (stopping || (alive && silent < HUNG_AFTER)) continue;
+    say(alive ? 'the database hangs; starting it again ...' : 'the database ended; starting it again ...');
+    if (alive) await endProcess(pid);
+    silent = 0;
+    database = await startDatabase(dataFolder, databasePort);
   }
 }
 
 let failures = 0;
 
 function keepApp(): void {
-  if (!database) return;
-  const child = spawnApp(database, port, { MARDLE_SUPERVISOR: String(process.pid) });
+  if (!database || stopping) return;
+  const child = spawnApp(database, port, { MARDLE_SUPERVISOR: String(process.pid), MARDLE_LOGS: logFolder });
   app = child;
   const since = Date.now();
   child.once('exit', (code) => {
@@ -93,13 +104,15 @@ function keepApp(): void {
   });
 }
 
+for (const signal of ['SIGINT', 'SIGTERM', 'SIGHUP'] as const) process.on(signal, () => void shutDown(0));
+
 try {
   await freeThePort();
   await needPrograms('mariadbd');
   await buildServer();
   await buildWeb();
   database = await startDatabase(dataFolder);
-  for (const signal of ['SIGINT', 'SIGTERM'] as const) process.on(signal, () => void shutDown(0));
+  if (stopping) await database.stop();
   keepDatabase().catch(async (error: unknown) => {
     say(error instanceof Error ? error.message : String(error));
     await shutDown(1);

@@ -18,7 +18,16 @@ export class AppModule {
       imports: [
         TypeOrmModule.forRoot(databaseOptions(config)),
         ...(config.webFolder
-          ? [ServeStaticModule.forRoot({ rootPath: config.webFolder, exclude: ['/api/{*path}'] })]
+          ? [
+              ServeStaticModule.forRoot({
+                rootPath: config.webFolder,
+                exclude: ['/api/{*path}', '/assets/{*path}'],
+                serveStaticOptions: {
+                  cacheControl: false,
+                  setHeaders: (response) => response.setHeader('Cache-Control', 'no-cache'),
+                },
+              }),
+            ]
           : []),
         KitchensModule,
         LarderModule,

@@ -1,26 +1,36 @@
 import type { INestApplication } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
-import type { NextFunction, Request, Response } from 'express';
+import compression from 'compression';
+import type { Request, Response } from 'express';
 import helmet from 'helmet';
 import type { Logger } from 'pino';
+import { randomUUID } from 'node:crypto';
+import type { IncomingMessage, ServerResponse } from 'node:http';
 import { pinoHttp } from 'pino-http';
 import { AppModule } from './app.module.js';
 import type { Config } from './config.js';
+import { assets } from './doors/assets.js';
+import { InTime } from './doors/in-time.interceptor.js';
+import { localOnly } from './doors/local-only.js';
+import { modest } from './doors/modest.js';
 import { openApiDocument } from './openapi/document.js';
 import { ProblemFilter } from './problems/problem.filter.js';
-import { wrongHost } from './problems/problem.js';
-import { PROBLEM_TYPE } from '@mardle/contract';
 
-const LOCAL_HOSTS = new Set(['127.0.0.1', 'localhost', '[::1]']);
+/** A pie is a few kilobytes, two hundred events some forty. */
+const LONGEST_BODY = '256kb';
 
-/** A page elsewhere that points its own name at this machine gets no answer. */
-function localOnly(request: Request, response: Response, next: NextFunction): void {
-  const host = (request.headers.host ?? '').replace(/:\d+$/, '');
-  if (LOCAL_HOSTS.has(host)) return next();
-  const { document } = wrongHost();
-  response.status(document.status).type(PROBLEM_TYPE).send(JSON.stringify(document));
-}
+/** One line a request. */
+const said = (
+  {
+    method,
+    url,
+    originalUrl,
+    id,
+  }: IncomingMessage & { readonly id?: unknown; readonly originalUrl?: string },
+  { statusCode }: ServerResponse,
+  { responseTime }: { readonly responseTime: number },
+): object => ({ id, method, path: originalUrl ?? url, status: statusCode, ms: Math.round(responseTime) });
 
 /** The whole server, not yet listening. */
 export async function createApp(config: Config, log: Logger): Promise<INestApplication> {
@@ -28,8 +38,18 @@ export async function createApp(config: Config, log: Logger): Promise<INestAppli
     logger: ['error', 'warn'],
     bodyParser: false,
   });
-  app.useBodyParser('json', { limit: '1mb' });
-  app.use(localOnly);
+  app.use(
+    pinoHttp({
+      logger: log,
+      genReqId: () => randomUUID(),
+      autoLogging: { ignore: ({ url }) => url?.startsWith('/api/health') ?? false },
+      customSuccessObject: (request, response, val: { responseTime: number }) => said(request, response, val),
+      customErrorObject: (request, response, _error, val: { responseTime: number }) =>
+        said(request, response, val),
+      serializers: { req: () => undefined, res: () => undefined },
+      quietReqLogger: true,
+    }),
+  );
   app.use(
     helmet({
       contentSecurityPolicy: {
@@ -45,10 +65,13 @@ export async function createApp(config: Config, log: Logger): Promise<INestAppli
       strictTransportSecurity: false,
     }),
   );
-  app.use(
-    pinoHttp({ logger: log, autoLogging: { ignore: ({ url }) => url?.startsWith('/api/health') ?? false } }),
-  );
+  app.use(localOnly);
+  app.use(compression());
+  if (config.webFolder) app.use('/assets', ...assets(config.webFolder));
+  app.useBodyParser('json', { limit: LONGEST_BODY });
+  app.use(modest);
   app.setGlobalPrefix('api');
+  app.useGlobalInterceptors(new InTime());
   app.useGlobalFilters(new ProblemFilter(log));
   app.enableShutdownHooks();
   const document = openApiDocument(app);

@@ -1,4 +1,4 @@
-import type { PieResponse } from '@mardle/contract';
+import type { PieSummary } from '@mardle/contract';
 import { first, on, second, useServers } from './test/servers.js';
 
 useServers();
@@ -7,9 +7,10 @@ describe('the demo', () => {
   it('is there once, however many servers load it', async () => {
     const { body } = await on(first).get('/api/kitchen');
     expect(body.name).toBe('Wickerfold pie table');
-    expect(body.ovens.map(({ label }: { label: string }) => label)).toEqual(['Long oven', 'Corner oven']);
-    const pies = await on(second).get('/api/pies');
-    expect(pies.body.filter(({ id }: PieResponse) => id.startsWith('d0000000')).length).toBe(9);
+    const ovens = body.ovens.map(({ label }: { label: string }) => label);
+    expect(ovens.slice(0, 2)).toEqual(['Long oven', 'Corner oven']);
+    const pies = await on(second).get('/api/pies?size=100');
+    expect(pies.body.pies.filter(({ id }: PieSummary) => id.startsWith('d0000000')).length).toBe(9);
   });
 });
 

@@ -1,4 +1,4 @@
-import type { BakeEvent, BakeEventKind, PieSpec, Stage } from '@mardle/core';
+import type { BakeEvent, BakeEventKind } from '@mardle/core';
 import { bakeEventKinds } from '@mardle/core';
 import { Type } from 'class-transformer';
 import {
@@ -7,35 +7,33 @@ import {
   IsArray,
   IsIn,
   IsInt,
-  IsISO8601,
-  IsOptional,
-  IsUUID,
   Max,
   MaxLength,
   Min,
   IsString,
   ValidateNested,
 } from 'class-validator';
-import { Nested } from '../decorators.js';
+import { IsId, IsMoment, IsPlainObject, IsWritable, MayBeLeftOut, Nested } from '../decorators.js';
 import { PieSpecRequest, StageRequest } from '../pies/pie-spec.request.js';
 
 /** One thing that happened to a bake. Sending the same id twice changes nothing. */
 export class BakeEventRequest implements BakeEvent {
-  @IsUUID() id: string;
+  @IsId() id: string;
   @IsIn(bakeEventKinds) kind: BakeEventKind;
   /** When it happened, by the clock of the kitchen. */
-  @IsISO8601({ strict: true }) at: string;
+  @IsMoment() at: string;
   /** Minutes more, for `more_time`. */
-  @IsOptional() @IsInt() @Min(-60) @Max(120) minutes?: number;
+  @MayBeLeftOut() @IsInt() @Min(-60) @Max(120) minutes?: number;
   /** The event taken back, for `undo`. */
-  @IsOptional() @IsUUID() undoes?: string;
-  @IsOptional() @IsString() @MaxLength(200) note?: string;
+  @MayBeLeftOut() @IsId() undoes?: string;
+  @MayBeLeftOut() @IsString() @MaxLength(200) @IsWritable() note?: string;
 }
 
 export class BakeEventsRequest {
   @IsArray()
   @ArrayMinSize(1)
   @ArrayMaxSize(200)
+  @IsPlainObject({ each: true })
   @ValidateNested({ each: true })
   @Type(() => BakeEventRequest)
   events: BakeEventRequest[];
@@ -43,25 +41,16 @@ export class BakeEventsRequest {
 
 /** A bake begins: the pie as it was planned, the stages the oven is set to, and the moment it was loaded. */
 export class StartBakeRequest {
-  @IsUUID() id: string;
-  @IsUUID() pieId: string;
-  @IsInt() @Min(1) pieVersion: number;
+  @IsId() id: string;
+  @IsId() pieId: string;
+  @IsInt() @Min(1) @Max(1_000_000) pieVersion: number;
   @Nested(() => PieSpecRequest) spec: PieSpecRequest;
   @IsArray()
   @ArrayMinSize(2)
   @ArrayMaxSize(2)
+  @IsPlainObject({ each: true })
   @ValidateNested({ each: true })
   @Type(() => StageRequest)
   stages: readonly [StageRequest, StageRequest];
   @Nested(() => BakeEventRequest) loaded: BakeEventRequest;
-}
-
-export interface BakeResponse {
-  readonly id: string;
-  readonly pieId: string;
-  readonly pieVersion: number;
-  readonly spec: PieSpec;
-  readonly stages: readonly [Stage, Stage];
-  readonly events: readonly BakeEvent[];
-  readonly finished: boolean;
 }

@@ -1,28 +1,13 @@
-import type { PieSpec } from '@mardle/core';
-import { IsUUID } from 'class-validator';
-import { Nested } from '../decorators.js';
+import { Nested, IsId } from '../decorators.js';
 import { PieSpecRequest } from './pie-spec.request.js';
 
 /** A new pie; the id is the client's, so that sending it twice makes one pie. */
 export class NewPieRequest {
-  @IsUUID() id: string;
+  @IsId() id: string;
   @Nested(() => PieSpecRequest) spec: PieSpecRequest;
 }
 
 /** A new version of a pie; which one it builds on stands in the If-Match header. */
 export class SavePieRequest {
   @Nested(() => PieSpecRequest) spec: PieSpecRequest;
-}
-
-export interface PieResponse {
-  readonly id: string;
-  readonly version: number;
-  readonly savedAt: string;
-  readonly spec: PieSpec;
-}
-
-export interface PieVersionResponse {
-  readonly version: number;
-  readonly savedAt: string;
-  readonly name: string;
 }

@@ -26,7 +26,7 @@ export { finishNow } from './paused.js';
 export { conductivity, moistAirK, specificHeat, withAir } from './properties.js';
 export type { Reading } from './readings.js';
 export type { BakeEvent, BakeEventKind, BakeTimes, RunningBake } from './running.js';
-export { bakeEventKinds, runningBake, standing } from './running.js';
+export { bakeEventKinds, isFinished, runningBake, standing } from './running.js';
 export { findStages } from './search.js';
 export type { OvenPlace } from './simulate.js';
 export { filledMin, noInterventions, simulateBake } from './simulate.js';

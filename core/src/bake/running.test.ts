@@ -1,5 +1,5 @@
 import type { BakeEvent, BakeEventKind, BakeTimes } from './running.js';
-import { runningBake, standing } from './running.js';
+import { isFinished, runningBake, standing } from './running.js';
 
 const times: BakeTimes = {
   stages: [
@@ -71,6 +71,34 @@ describe('a running bake', () => {
     const events = [loaded, event('more_time', 50, { minutes: 5 }), event('more_time', 55, { minutes: 5 })];
     expect(runningBake(times, events, at(56)).outDueAt).toBe(at(65));
     expect(runningBake(times, events, at(56)).sliceAt).toBe(at(65 + 180));
+  });
+
+  it('moves by them all that was still to come, and nothing that had come', () => {
+    const hot = runningBake(times, [loaded, event('more_time', 5, { minutes: 5 })], at(6));
+    expect(hot.next).toMatchObject({ kind: 'lowered', dueAt: at(20) });
+    expect(hot.outDueAt).toBe(at(60));
+    const lowered = [loaded, event('lowered', 15), event('more_time', 40, { minutes: 5 })];
+    const late = runningBake(times, lowered, at(41));
+    expect(late.next).toMatchObject({ kind: 'turned', dueAt: at(28) });
+    const turned = runningBake(times, [...lowered, event('turned', 42)], at(43));
+    expect(turned.next).toMatchObject({ kind: 'bubbling', dueAt: at(55) });
+    expect(turned.outDueAt).toBe(at(60));
+  });
+
+  it('keeps what was seen, and no more asks for it', () => {
+    const golden = runningBake(times, [loaded, event('colour_golden', 12)], at(13));
+    expect(golden.done).toEqual([{ kind: 'colour_golden', at: at(12) }]);
+    expect(golden.seen).not.toContain('colour_golden');
+  });
+
+  it('is cancelled when it was started by mistake, and comes back when that was one', () => {
+    const cancelled = event('cancelled', 1);
+    const events = [loaded, cancelled];
+    expect(runningBake(times, events, at(2))).toMatchObject({ phase: 'cancelled', next: null });
+    expect(isFinished(events)).toBe(true);
+    const back = [...events, event('undo', 2, { undoes: cancelled.id })];
+    expect(runningBake(times, back, at(3)).phase).toBe('stage1');
+    expect(isFinished(back)).toBe(false);
   });
 
   it('neither loses nor repeats the hour when the clocks go back', () => {

@@ -18,6 +18,8 @@ export const bakeEventKinds = [
   'out',
   'cooled',
   'cut',
+  /** It was never in the oven: started by mistake. */
+  'cancelled',
   'undo',
 ] as const;
 export type BakeEventKind = (typeof bakeEventKinds)[number];
@@ -48,7 +50,7 @@ const FIRST_SLICE = 'First slice';
 /** What a hand does when it is ready. */
 const readyWords = (then: string): string => (then === FIRST_SLICE ? 'Cut the first slice' : then);
 
-type BakePhase = 'stage1' | 'stage2' | 'one_heat' | 'cooling' | 'ready' | 'eaten';
+type BakePhase = 'stage1' | 'stage2' | 'one_heat' | 'cooling' | 'ready' | 'eaten' | 'cancelled';
 
 /** The touch that is next, and when. */
 interface NextTouch {
@@ -68,6 +70,8 @@ export interface RunningBake {
   readonly next: NextTouch | null;
   /** Other interventions that can be tapped now. */
   readonly seen: readonly BakeEventKind[];
+  /** What was tapped so far beside the stages, in order. */
+  readonly done: readonly { readonly kind: BakeEventKind; readonly at: number }[];
   readonly setTempC: number;
 }
 
@@ -89,6 +93,20 @@ export function standing(events: readonly BakeEvent[]): BakeEvent[] {
     .sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || a.id.localeCompare(b.id));
 }
 
+/** Whether nobody has to do anything about it any more. */
+export const isFinished = (events: readonly BakeEvent[]): boolean =>
+  standing(events).some(({ kind }) => kind === 'cut' || kind === 'cancelled');
+
+/** What is shown as seen, once tapped. */
+const seeable: readonly BakeEventKind[] = [
+  'turned',
+  'bubbling',
+  'tender',
+  'colour_golden',
+  'foil_on',
+  'door_opened',
+];
+
 /**
  * The state of a bake at a moment, from its plan and its events alone, so that any screen after any restart shows the
  * same. Times in ms since 1970. Throws when the bake was never loaded.
@@ -107,20 +125,30 @@ export function runningBake(times: BakeTimes, events: readonly BakeEvent[], nowM
   const loadedAt = when('loaded');
   if (loadedAt === null) throw new Error('the bake has no loaded event');
   const [first, second] = times.stages;
-  const moreMin = stood.reduce(
-    (sum, event) => sum + (event.kind === 'more_time' ? (event.minutes ?? 0) : 0),
-    0,
-  );
+  /** Minutes added up to a moment: they move all that was still to come then. */
+  const moreMin = (untilMs: number): number =>
+    stood.reduce(
+      (sum, { kind, at, minutes = 0 }) =>
+        sum + (kind === 'more_time' && Date.parse(at) <= untilMs ? minutes : 0),
+      0,
+    );
   // At one heat nothing is lowered: the pie is in its last stage from the start.
   const oneHeat = first.tempC === second.tempC;
   const loweredAt = oneHeat ? loadedAt : when('lowered');
-  const lowerDueAt = loadedAt + first.timeMin * MINUTE_MS;
+  const lowerDueAt = loadedAt + (first.timeMin + moreMin(when('lowered') ?? Infinity)) * MINUTE_MS;
   // Lowered late, the pie had more heat already: the end does not move by itself.
-  const outDueAt = loadedAt + (first.timeMin + second.timeMin + moreMin) * MINUTE_MS;
+  const outDueAt = loadedAt + (first.timeMin + second.timeMin + moreMin(Infinity)) * MINUTE_MS;
   const outAt = when('out');
   const sliceAt = (outAt ?? outDueAt) + times.coolMin * MINUTE_MS;
   const cutAt = when('cut');
-  const base = { loadedAt, outDueAt, outAt, sliceAt, then: times.then ?? FIRST_SLICE };
+  const done = stood.flatMap(({ kind, at }) =>
+    seeable.includes(kind) ? [{ kind, at: Date.parse(at) }] : [],
+  );
+  const base = { loadedAt, outDueAt, outAt, sliceAt, then: times.then ?? FIRST_SLICE, done };
+
+  if (when('cancelled') !== null) {
+    return { ...base, phase: 'cancelled', next: null, seen: [], setTempC: second.tempC };
+  }
 
   if (cutAt !== null) {
     return { ...base, phase: 'eaten', next: null, seen: [], setTempC: second.tempC };
@@ -140,7 +168,13 @@ export function runningBake(times: BakeTimes, events: readonly BakeEvent[], nowM
     const label = second.tempC < first.tempC ? 'Lower the oven' : 'Turn the oven up';
     due.push({ kind: 'lowered', label, dueAt: lowerDueAt });
   } else {
-    const minute = (min: number): number => loadedAt + min * MINUTE_MS;
+    // What comes after the minutes that were added is later by them, so long as it had not come yet.
+    const minute = (min: number): number =>
+      stood.reduce(
+        (due, { kind, at, minutes = 0 }) =>
+          kind === 'more_time' && Date.parse(at) < due ? due + minutes * MINUTE_MS : due,
+        loadedAt + min * MINUTE_MS,
+      );
     if (when('turned') === null)
       due.push({ kind: 'turned', label: 'Turn the pie', dueAt: minute(times.turnMin) });
     if (times.foilMin !== null && when('foil_on') === null) {
@@ -156,12 +190,11 @@ export function runningBake(times: BakeTimes, events: readonly BakeEvent[], nowM
   }
   due.push({ kind: 'out', label: 'Out', dueAt: outDueAt });
   due.sort((a, b) => a.dueAt - b.dueAt);
-  const seen: BakeEventKind[] = ['turned', 'bubbling', 'tender', 'colour_golden', 'foil_on', 'door_opened'];
   return {
     ...base,
     phase: oneHeat ? 'one_heat' : loweredAt === null ? 'stage1' : 'stage2',
     next: due[0] ?? null,
-    seen: seen.filter((kind) => kind === 'door_opened' || when(kind) === null),
+    seen: seeable.filter((kind) => kind === 'door_opened' || when(kind) === null),
     setTempC: loweredAt === null ? first.tempC : second.tempC,
   };
 }

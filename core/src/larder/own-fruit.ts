@@ -216,7 +216,7 @@ export function checkOwnFruit(own: OwnFruit): OwnFruitProblem[] {
     } else if (typeof value !== 'number' || !(value >= row.least && value <= row.most)) {
       problems.push({
         field: `figures.${key}`,
-        message: `${row.label} is ${String(value)}; it must lie between ${row.least} and ${row.most}.`,
+        message: `${row.label} is ${JSON.stringify(value)}; it must lie between ${row.least} and ${row.most}.`,
         remedy: `${row.label}: ${row.what}.`,
       });
     }

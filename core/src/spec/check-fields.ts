@@ -1,6 +1,8 @@
 import type { Larder } from '../larder/index.js';
 import type { AnyField, Schema } from './field.js';
+import { isWritable } from './field.js';
 import type { FieldProblem } from './problem.js';
+import { quoted } from './problem.js';
 
 const one = (field: string, message: string, remedy: string): FieldProblem[] => [{ field, message, remedy }];
 
@@ -41,19 +43,22 @@ function checkValue(at: string, field: AnyField, value: unknown, larder: Larder)
       if (fits && (!whole || Number.isInteger(value))) return [];
       return one(
         at,
-        `${at} is ${JSON.stringify(value)}; it must be a ${whole ? 'whole number' : 'number'}, ${least} to ${most}.`,
+        `${at} is ${quoted(value)}; it must be a ${whole ? 'whole number' : 'number'}, ${least} to ${most}.`,
         remedy,
       );
     }
     case 'choice':
       return field.of.some((choice) => choice === value)
         ? []
-        : one(at, `${at} cannot be ${JSON.stringify(value)}.`, `Choose one of: ${field.of.join(', ')}.`);
+        : one(at, `${at} cannot be ${quoted(value)}.`, `Choose one of: ${field.of.join(', ')}.`);
     case 'fixed':
       return value === field.is ? [] : one(at, `${at} must be "${field.is}".`, `Write "${field.is}".`);
     case 'text':
       if (typeof value !== 'string' || value.length > field.longest) {
         return one(at, `${at} must be a text of at most ${field.longest} letters.`, `Write ${field.what}.`);
+      }
+      if (!isWritable(value)) {
+        return one(at, `${at} has characters in it that cannot be written.`, 'Type it in plain letters.');
       }
       return value === '' && field.emptyRemedy ? one(at, `${at} is empty.`, field.emptyRemedy) : [];
     case 'row': {
@@ -62,7 +67,7 @@ function checkValue(at: string, field: AnyField, value: unknown, larder: Larder)
         ? []
         : one(
             at,
-            `There is no ${field.noun} called "${String(value)}".`,
+            `There is no ${field.noun} called "${quoted(value)}".`,
             `Choose one of: ${[...table.keys()].join(', ')}.`,
           );
     }

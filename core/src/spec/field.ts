@@ -24,6 +24,17 @@ interface ChoiceField<Value extends string | number = string | number> extends T
   readonly of: readonly Value[];
 }
 
+/** Control characters and halves of a letter: no text that a hand writes has them, and neither paper nor database takes them. */
+const UNWRITABLE = /[\p{Cc}\p{Cs}]/u;
+
+/**
+ * Whether a text can be kept, shown and printed as it is.
+ * @param text any
+ * @returns false for control characters and lone surrogates
+ * @example isWritable('Damson') // true
+ */
+export const isWritable = (text: string): boolean => !UNWRITABLE.test(text);
+
 interface TextField extends Told {
   readonly type: 'text';
   readonly longest: number;

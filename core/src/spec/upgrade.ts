@@ -1,6 +1,7 @@
 import type { PieSpec } from './pie.js';
 import { SPEC_FORMAT, SPEC_VERSION } from './pie.js';
 import type { FieldProblem } from './problem.js';
+import { quoted } from './problem.js';
 
 type Plain = Readonly<Record<string, unknown>>;
 
@@ -62,13 +63,13 @@ export function upgradeSpec(plain: unknown): PieSpec {
   if (plain['format'] !== SPEC_FORMAT) {
     return refuse(
       'format',
-      `This is not a pie: its format is "${String(plain['format'])}".`,
+      `This is not a pie: its format is "${quoted(plain['format'])}".`,
       `Set "format" to "${SPEC_FORMAT}".`,
     );
   }
   const { version } = plain;
   if (typeof version !== 'number' || !Number.isInteger(version) || version < 1) {
-    return refuse('version', `version is ${String(version)}.`, `Write the version, 1 to ${SPEC_VERSION}.`);
+    return refuse('version', `version is ${quoted(version)}.`, `Write the version, 1 to ${SPEC_VERSION}.`);
   }
   if (version > SPEC_VERSION) {
     return refuse(

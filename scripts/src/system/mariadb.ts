@@ -2,7 +2,7 @@ import type { ChildProcess } from 'node:child_process';
 import { spawn } from 'node:child_process';
 import { createHash, randomBytes } from 'node:crypto';
 import { existsSync } from 'node:fs';
-import { chmod, mkdir, readFile, rm, writeFile } from 'node:fs/promises';
+import { chmod, mkdir, readFile, rename, rm, writeFile } from 'node:fs/promises';
 import { createConnection } from 'node:net';
 import { tmpdir, userInfo } from 'node:os';
 import { join } from 'node:path';
@@ -27,17 +27,47 @@ interface Running {
 
 const DATABASE = 'mardle';
 const READY_WITHIN_MS = 60_000;
+const LONGEST_STATEMENT_S = 10;
 
-/** A short path, since a socket's may hold only 107 bytes and a checkout may lie deep. */
-const socketPath = (folder: string): string =>
-  join(tmpdir(), `mardle-${createHash('sha256').update(folder).digest('hex').slice(0, 12)}.sock`);
+/** A socket's path may hold only 107 bytes. */
+const LONGEST_SOCKET = 100;
 
+/** The socket lies beside the data, or, where that lies too deep, under a name of its own in the system's folder. */
+function socketPath(folder: string): string {
+  const own = join(folder, 'run', 'mardle.sock');
+  const short = `mardle-${createHash('sha256').update(folder).digest('hex').slice(0, 12)}.sock`;
+  return Buffer.byteLength(own) <= LONGEST_SOCKET ? own : join(tmpdir(), short);
+}
+
+const PASSWORD = /^[0-9a-f]{48}$/;
+
+/** The password of the data folder; one that was half written when a start was killed is made anew, each start sets it. */
 async function passwordIn(folder: string): Promise<string> {
   const file = join(folder, 'password');
-  if (!existsSync(file)) {
-    await writeFile(file, randomBytes(24).toString('hex'), { mode: 0o600 });
-  }
-  return (await readFile(file, 'utf8')).trim();
+  const known = (await readFile(file, 'utf8').catch(() => '')).trim();
+  if (PASSWORD.test(known)) return known;
+  const made = randomBytes(24).toString('hex');
+  await writeFile(`${file}.new`, made, { mode: 0o600 });
+  await rename(`${file}.new`, file);
+  return made;
+}
+
+/** The user that Debian's package makes for the database. */
+const DATABASE_USER = 'mysql';
+
+/**
+ * Who the database runs as: its own user where this one is root and that one can get to the folder, else this one. The
+ * folder then belongs to it; root reads it anyhow.
+ */
+async function databaseUser(folder: string): Promise<string> {
+  const me = userInfo();
+  if (me.uid !== 0 || (await run('id', [DATABASE_USER], { quiet: 'always' })) !== 0) return me.username;
+  if ((await run('chown', ['-R', `${DATABASE_USER}:`, folder], { quiet: 'always' })) !== 0)
+    return me.username;
+  const test = ['-u', DATABASE_USER, '--', 'test', '-w', join(folder, 'run')];
+  if ((await run('runuser', test, { quiet: 'always' })) === 0) return DATABASE_USER;
+  await run('chown', ['-R', `${me.username}:`, folder], { quiet: 'always' });
+  return me.username;
 }
 
 /** Statements the database runs at each start: they make what is missing and touch nothing else. */
@@ -65,7 +95,7 @@ export const isAlive = (pid: number): boolean => {
 };
 
 /** A MariaDB greets whoever connects; anything else on the port does not. */
-const greets = (port: number): Promise<boolean> =>
+export const greets = (port: number): Promise<boolean> =>
   new Promise((resolve) => {
     const socket = createConnection({ port, host: '127.0.0.1' });
     const done = (answer: boolean): void => {
@@ -86,6 +116,10 @@ async function alreadyRunning(folder: string): Promise<Running | null> {
   }
 }
 
+/** Whether a database runs over a data folder. */
+export const databaseRuns = async (folder: string): Promise<boolean> =>
+  (await alreadyRunning(folder)) !== null;
+
 async function install(folder: string, user: string): Promise<void> {
   const files = join(folder, 'mariadb');
   if (existsSync(join(files, 'mysql'))) return;
@@ -94,17 +128,19 @@ async function install(folder: string, user: string): Promise<void> {
   const args = [
     '--no-defaults',
     `--user=${user}`,
-    `--datadir=${files}`,
+    // Told from inside the folder: the program's own script breaks on a path with a space in it.
+    '--datadir=./mariadb',
     '--auth-root-authentication-method=socket',
     '--skip-test-db',
     '--skip-name-resolve',
   ];
-  const code = await run('mariadb-install-db', args, { quiet: true });
+  const code = await run('mariadb-install-db', args, { cwd: folder, quiet: true });
   if (code !== 0)
     throw new Error(`mariadb-install-db failed in ${files}; is the folder writable and the disk not full?`);
 }
 
-async function endProcess(pid: number): Promise<void> {
+/** Ends a process, by force when it does not end by itself: one that hangs never would. */
+export async function endProcess(pid: number): Promise<void> {
   if (!isAlive(pid)) return;
   process.kill(pid, 'SIGTERM');
   for (let i = 0; i < 150 && isAlive(pid); i++) await sleep(100);
@@ -126,7 +162,8 @@ async function spawnServer(
       `--user=${user}`,
       `--datadir=${join(folder, 'mariadb')}`,
       `--socket=${socket}`,
-      `--pid-file=${join(folder, 'mariadb.pid')}`,
+      `--tmpdir=${join(folder, 'tmp')}`,
+      `--pid-file=${join(folder, 'run', 'mariadb.pid')}`,
       `--log-error=${join(folder, 'mariadb.log')}`,
       `--init-file=${initFile}`,
       '--bind-address=127.0.0.1',
@@ -139,6 +176,8 @@ async function spawnServer(
       '--innodb-flush-log-at-trx-commit=1',
       '--innodb-doublewrite=1',
       '--sync-binlog=1',
+      // No question of ours takes longer; one that does is ended, not waited for.
+      `--max-statement-time=${LONGEST_STATEMENT_S}`,
     ],
     { stdio: 'ignore', detached: true },
   );
@@ -151,6 +190,7 @@ async function spawnServer(
 export async function startDatabase(folder: string, wantedPort?: number): Promise<Database> {
   await mkdir(folder, { recursive: true });
   await chmod(folder, 0o700);
+  for (const part of ['run', 'tmp']) await mkdir(join(folder, part), { recursive: true, mode: 0o700 });
   const password = await passwordIn(folder);
   const login = { user: DATABASE, password, name: DATABASE };
   const running = await alreadyRunning(folder);
@@ -158,13 +198,15 @@ export async function startDatabase(folder: string, wantedPort?: number): Promis
     say(`the database already runs on port ${running.port}.`);
     return { ...login, port: running.port, pid: running.pid, stop: () => endProcess(running.pid) };
   }
-  const user = userInfo().username;
+  const initFile = await writeInitFile(folder, password);
+  const user = await databaseUser(folder);
   await install(folder, user);
   const port = wantedPort ?? (await freePort());
-  const child = await spawnServer(folder, port, user, await writeInitFile(folder, password));
+  const child = await spawnServer(folder, port, user, initFile);
   const pid = child.pid;
   if (pid === undefined) throw new Error('mariadbd could not be started');
   await writeFile(join(folder, 'mariadb.json'), JSON.stringify({ pid, port }));
+  say('starting the database ...');
   const until = Date.now() + READY_WITHIN_MS;
   while (!(await greets(port))) {
     if (child.exitCode !== null || Date.now() > until) {

@@ -4,8 +4,8 @@ import { root } from './paths.js';
 export interface RunOptions {
   readonly env?: NodeJS.ProcessEnv;
   readonly cwd?: string;
-  /** Show the program's words only when it fails. */
-  readonly quiet?: boolean;
+  /** Show the program's words only when it fails, or never. */
+  readonly quiet?: boolean | 'always';
 }
 
 /** Runs a program to its end with its output on stderr; resolves to its exit code. */
@@ -22,7 +22,7 @@ export function run(program: string, args: readonly string[], options: RunOption
     child.once('error', () => resolve(127));
     child.once('close', (code, signal) => {
       const exit = code ?? (signal ? 1 : 0);
-      if (exit !== 0) process.stderr.write(Buffer.concat(words));
+      if (exit !== 0 && options.quiet !== 'always') process.stderr.write(Buffer.concat(words));
       resolve(exit);
     });
   });

@@ -11,6 +11,10 @@ export class BakeEntity {
   @Column('json') spec: PieSpec;
   @Column('json') stages: readonly [Stage, Stage];
   @Column('datetime', { name: 'created_at', precision: 3 }) createdAt: Date;
+  /** Eaten or cancelled, by its events. */
+  @Column('boolean') finished: boolean;
+  @Column('varchar', { length: 255 }) name: string;
+  @Column('varchar', { length: 120 }) oven: string;
 }
 
 /** Append-only; the id is the client's, so that sending it twice changes nothing. */

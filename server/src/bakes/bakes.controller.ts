@@ -1,7 +1,8 @@
-import { Body, Controller, Get, Param, Post } from '@nestjs/common';
+import { Body, Controller, Get, Param, Post, Query } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiResponse, ApiTags } from '@nestjs/swagger';
-import type { BakeResponse } from '@mardle/contract';
-import { BakeEventsRequest, StartBakeRequest } from '@mardle/contract';
+import type { BakeListResponse, BakeResponse } from '@mardle/contract';
+import { BakeEventsRequest, BakeListQuery, StartBakeRequest } from '@mardle/contract';
+import { QueryOf } from '../openapi/query.js';
 import { ref } from '../openapi/schemas.js';
 import { withUpgradedSpec } from '../pies/stored-spec.js';
 import { ShapePipe } from '../problems/shape.pipe.js';
@@ -16,10 +17,18 @@ export class BakesController {
   constructor(private readonly bakes: BakesService) {}
 
   @Get()
-  @ApiOperation({ summary: 'The latest bakes with their events' })
+  @ApiOperation({ summary: 'A page of all bakes, newest first' })
+  @QueryOf(BakeListQuery)
+  @ApiResponse({ status: 200, description: 'The page, and how many there are in all' })
+  list(@Query(new ShapePipe(BakeListQuery)) query: BakeListQuery): Promise<BakeListResponse> {
+    return this.bakes.list(query);
+  }
+
+  @Get('running')
+  @ApiOperation({ summary: 'The bakes that somebody still has to look after, with their events' })
   @ApiResponse({ status: 200, description: 'The bakes' })
-  list(): Promise<BakeResponse[]> {
-    return this.bakes.list();
+  running(): Promise<BakeResponse[]> {
+    return this.bakes.running();
   }
 
   @Get(':id')

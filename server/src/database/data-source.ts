@@ -9,6 +9,7 @@ import { FirstTables1764032400000 } from './migrations/0001-first-tables.js';
 import { OwnFruits1764036000000 } from './migrations/0002-own-fruits.js';
 import { DishesAndOvens1764039600000 } from './migrations/0003-dishes-and-ovens.js';
 import { LeftOutIsNull1764100000000 } from './migrations/0004-left-out-is-null.js';
+import { Lists1764200000000 } from './migrations/0005-lists.js';
 
 export function databaseOptions({ database }: Config): DataSourceOptions {
   return {
@@ -34,6 +35,7 @@ export function databaseOptions({ database }: Config): DataSourceOptions {
       OwnFruits1764036000000,
       DishesAndOvens1764039600000,
       LeftOutIsNull1764100000000,
+      Lists1764200000000,
     ],
     synchronize: false,
     poolSize: 8,

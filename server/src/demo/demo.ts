@@ -4,6 +4,7 @@ import type { DataSource } from 'typeorm';
 import { DishEntity, KitchenEntity, OvenEntity } from '../kitchens/kitchen.entities.js';
 import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
 import { PieEntity, PieVersionEntity } from '../pies/pie.entities.js';
+import { pieWords } from '../pies/pie-words.js';
 import { demoPies } from './pies.js';
 
 /** Ids of the demo are fixed, so that loading it twice makes it once. */
@@ -59,8 +60,9 @@ export async function loadDemo(source: DataSource): Promise<void> {
     const specs: PieSpec[] = demoPies(starterSpec, dishes, demoOvens);
     for (const [i, spec] of specs.entries()) {
       const id = demoId(3, i);
-      await manager.insert(PieEntity, { id, kitchenId: THE_KITCHEN, version: 1, deletedAt: null });
       const savedAt = new Date(Date.UTC(2026, 8, 19, 7, 40 - i));
+      const pie = { id, kitchenId: THE_KITCHEN, version: 1, deletedAt: null, lastBakedAt: null };
+      await manager.insert(PieEntity, { ...pie, savedAt, ...pieWords(spec) });
       await manager.insert(PieVersionEntity, { pieId: id, version: 1, savedAt, spec });
     }
   });

@@ -5,6 +5,7 @@ import { KitchenDishRequest, KitchenOvenRequest } from '@mardle/contract';
 import { dishProblems } from '@mardle/core';
 import type { DeepPartial } from 'typeorm';
 import { Repository } from 'typeorm';
+import { inTransaction } from '../database/transaction.js';
 import { invalid, notFound } from '../problems/problem.js';
 import type { Kept } from './kitchen.entities.js';
 import { DishEntity, KitchenEntity, OvenEntity } from './kitchen.entities.js';
@@ -63,7 +64,9 @@ export class KitchensService {
       .filter(({ isNullable }) => isNullable)
       .map(({ propertyName }) => [propertyName, null]);
     const row = { ...Object.fromEntries(empty), ...said, id, kitchenId: THE_KITCHEN, position };
-    return asSaid<Row>((await of.save(row as DeepPartial<Row & Kept>)) as Row & Kept);
+    return inTransaction(of.manager.dataSource, async (manager) =>
+      asSaid<Row>((await manager.save(of.target, row as DeepPartial<Row & Kept>)) as Row & Kept),
+    );
   }
 
   /** Where it stands: where it stood, or after all others. */

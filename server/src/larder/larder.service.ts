@@ -3,6 +3,7 @@ import { InjectRepository } from '@nestjs/typeorm';
 import type { OwnFruit } from '@mardle/core';
 import { checkOwnFruit } from '@mardle/core';
 import { Repository } from 'typeorm';
+import { inTransaction } from '../database/transaction.js';
 import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
 import { invalid } from '../problems/problem.js';
 import { OwnFruitEntity } from './own-fruit.entity.js';
@@ -21,7 +22,9 @@ export class LarderService {
     const problems = checkOwnFruit(own);
     if (problems.length > 0) throw invalid(problems);
     const { id, label, like, figures } = own;
-    await this.fruits.save({ kitchenId: THE_KITCHEN, fruitId: id, label, likeId: like, figures });
+    await inTransaction(this.fruits.manager.dataSource, (manager) =>
+      manager.save(OwnFruitEntity, { kitchenId: THE_KITCHEN, fruitId: id, label, likeId: like, figures }),
+    );
     return own;
   }
 

@@ -6,23 +6,26 @@ import {
   Headers,
   HttpCode,
   Param,
-  ParseIntPipe,
   Post,
   Put,
+  Query,
   Res,
 } from '@nestjs/common';
 import { ApiBody, ApiHeader, ApiOperation, ApiResponse, ApiTags } from '@nestjs/swagger';
-import type { PieResponse, PieVersionResponse } from '@mardle/contract';
-import { NewPieRequest, SavePieRequest } from '@mardle/contract';
+import type { PieListResponse, PieResponse, PieVersionResponse } from '@mardle/contract';
+import { NewPieRequest, PieListQuery, SavePieRequest } from '@mardle/contract';
 import type { Response } from 'express';
+import { QueryOf } from '../openapi/query.js';
 import { ref } from '../openapi/schemas.js';
 import { needsVersion } from '../problems/problem.js';
 import { ShapePipe } from '../problems/shape.pipe.js';
 import { UuidPipe } from '../problems/uuid.pipe.js';
+import { WholePipe } from '../problems/whole.pipe.js';
 import { PiesService } from './pies.service.js';
 import { withUpgradedSpec } from './stored-spec.js';
 
 const pieId = new UuidPipe('pie');
+const versionPipe = new WholePipe('version of this pie');
 
 /** The version in an If-Match header such as "3". */
 function versionIn(header: string | undefined): number {
@@ -37,10 +40,11 @@ export class PiesController {
   constructor(private readonly pies: PiesService) {}
 
   @Get()
-  @ApiOperation({ summary: 'All pies, latest version of each' })
-  @ApiResponse({ status: 200, description: 'The pies' })
-  list(): Promise<PieResponse[]> {
-    return this.pies.list();
+  @ApiOperation({ summary: 'A page of the pies: found, sorted, and whole if asked for' })
+  @QueryOf(PieListQuery)
+  @ApiResponse({ status: 200, description: 'The page, and how many there are in all' })
+  list(@Query(new ShapePipe(PieListQuery)) query: PieListQuery): Promise<PieListResponse> {
+    return this.pies.list(query);
   }
 
   @Post()
@@ -78,7 +82,7 @@ export class PiesController {
   @ApiResponse({ status: 200, description: 'The pie as it was' })
   readVersion(
     @Param('id', pieId) id: string,
-    @Param('version', ParseIntPipe) version: number,
+    @Param('version', versionPipe) version: number,
   ): Promise<PieResponse> {
     return this.pies.read(id, version);
   }
@@ -97,6 +101,14 @@ export class PiesController {
     @Res({ passthrough: true }) response: Response,
   ): Promise<PieResponse> {
     return tagged(await this.pies.save(id, versionIn(ifMatch), body.spec), response);
+  }
+
+  @Post(':id/taken-out')
+  @ApiOperation({ summary: 'Take a pie out again that was put away' })
+  @ApiResponse({ status: 201, description: 'The pie' })
+  @ApiResponse({ status: 404, description: 'Problem document' })
+  takeOut(@Param('id', pieId) id: string): Promise<PieResponse> {
+    return this.pies.takeOut(id);
   }
 
   @Delete(':id')

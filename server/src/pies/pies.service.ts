@@ -1,12 +1,22 @@
 import { Injectable } from '@nestjs/common';
-import type { NewPieRequest, PieResponse, PieVersionResponse } from '@mardle/contract';
+import type {
+  NewPieRequest,
+  PieListQuery,
+  PieListResponse,
+  PieResponse,
+  PieVersionResponse,
+} from '@mardle/contract';
 import type { PieSpec } from '@mardle/core';
 import { checkSpec, larderOf } from '@mardle/core';
 import type { EntityManager } from 'typeorm';
 import { DataSource, IsNull } from 'typeorm';
+import { isDeepStrictEqual } from 'node:util';
+import { inTransaction } from '../database/transaction.js';
 import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
 import { changedMeanwhile, invalid, notFound, taken } from '../problems/problem.js';
 import { PieEntity, PieVersionEntity } from './pie.entities.js';
+import { listPies } from './pie-list.js';
+import { pieWords } from './pie-words.js';
 import { storedSpec } from './stored-spec.js';
 
 const response = (row: PieVersionEntity): PieResponse => ({
@@ -16,26 +26,25 @@ const response = (row: PieVersionEntity): PieResponse => ({
   spec: storedSpec(row.spec),
 });
 
-/** A spec that core cannot plan is not kept. */
-function refuseUnplannable(spec: PieSpec): void {
+/** A spec that core cannot plan is not kept; its fields are named from the root of the request. */
+export function refuseUnplannable(spec: PieSpec): void {
   const problems = checkSpec(spec, larderOf(spec));
-  if (problems.length > 0) throw invalid(problems);
+  if (problems.length === 0) return;
+  throw invalid(
+    problems.map(({ field, ...rest }) => ({ field: field === '' ? 'spec' : `spec.${field}`, ...rest })),
+  );
 }
+
+/** What comes back from the database of what was sent: plain objects, with nothing that is not there. */
+const asStored = (spec: PieSpec): unknown => JSON.parse(JSON.stringify(spec));
 
 @Injectable()
 export class PiesService {
   constructor(private readonly source: DataSource) {}
 
-  /** The latest version of every pie, last saved first. */
-  async list(): Promise<PieResponse[]> {
-    const rows = await this.source
-      .getRepository(PieVersionEntity)
-      .createQueryBuilder('version')
-      .innerJoin(PieEntity, 'pie', 'pie.id = version.pie_id AND pie.version = version.version')
-      .where('pie.kitchen_id = :kitchen AND pie.deleted_at IS NULL', { kitchen: THE_KITCHEN })
-      .orderBy('version.saved_at', 'DESC')
-      .getMany();
-    return rows.map(response);
+  /** One page of the pies, in the order asked for. */
+  list(query: PieListQuery): Promise<PieListResponse> {
+    return listPies(this.source.manager, query, storedSpec);
   }
 
   async read(id: string, version?: number): Promise<PieResponse> {
@@ -61,29 +70,47 @@ export class PiesService {
     }));
   }
 
-  /** Makes a pie; sent twice with the same id and content it is made once. */
+  /** Makes a pie; sent twice with the same id and content it is made once, and one that was put away is there again. */
   async create({ id, spec }: NewPieRequest): Promise<PieResponse> {
     refuseUnplannable(spec);
-    return this.source.transaction(async (manager) => {
-      const there = await manager.findOne(PieEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
+    return inTransaction(this.source, async (manager) => {
+      const there = await manager.findOneBy(PieEntity, { id });
       if (there) {
         const first = await manager.findOneBy(PieVersionEntity, { pieId: id, version: 1 });
-        if (!first || JSON.stringify(first.spec) !== JSON.stringify(spec)) throw taken('pie');
+        if (!first || !isDeepStrictEqual(first.spec, asStored(spec))) throw taken('pie');
+        if (there.deletedAt) await manager.update(PieEntity, { id }, { deletedAt: null });
         return response(first);
       }
-      await manager.insert(PieEntity, { id, kitchenId: THE_KITCHEN, version: 1, deletedAt: null });
-      return this.addVersion(manager, id, 1, spec);
+      const savedAt = new Date();
+      await manager.insert(PieEntity, {
+        id,
+        kitchenId: THE_KITCHEN,
+        version: 1,
+        deletedAt: null,
+        lastBakedAt: null,
+        savedAt,
+        ...pieWords(spec),
+      });
+      return this.addVersion(manager, { pieId: id, version: 1, savedAt, spec });
     });
   }
 
-  /** Saves a new version on top of `basedOn`; refuses when another was saved meanwhile. */
+  /** Saves a new version on top of `basedOn`; refuses when another was saved meanwhile. The same sent twice is saved once. */
   async save(id: string, basedOn: number, spec: PieSpec): Promise<PieResponse> {
     refuseUnplannable(spec);
-    return this.source.transaction(async (manager) => {
+    return inTransaction(this.source, async (manager) => {
       const pie = await this.find(manager, id, true);
-      if (pie.version !== basedOn) throw changedMeanwhile(pie.version);
-      await manager.update(PieEntity, { id }, { version: basedOn + 1 });
-      return this.addVersion(manager, id, basedOn + 1, spec);
+      if (pie.version !== basedOn) {
+        const next = await manager.findOneBy(PieVersionEntity, { pieId: id, version: basedOn + 1 });
+        if (pie.version === basedOn + 1 && next && isDeepStrictEqual(next.spec, asStored(spec))) {
+          return response(next);
+        }
+        throw changedMeanwhile(pie.version);
+      }
+      const savedAt = new Date();
+      const version = basedOn + 1;
+      await manager.update(PieEntity, { id }, { version, savedAt, ...pieWords(spec) });
+      return this.addVersion(manager, { pieId: id, version, savedAt, spec });
     });
   }
 
@@ -93,15 +120,17 @@ export class PiesService {
     await this.source.manager.update(PieEntity, { id: pie.id }, { deletedAt: new Date() });
   }
 
-  private async addVersion(
-    manager: EntityManager,
-    pieId: string,
-    version: number,
-    spec: PieSpec,
-  ): Promise<PieResponse> {
-    const row = manager.create(PieVersionEntity, { pieId, version, savedAt: new Date(), spec });
-    await manager.insert(PieVersionEntity, row);
-    return response(row);
+  /** Takes a pie out again that was put away. Asking twice is no error. */
+  async takeOut(id: string): Promise<PieResponse> {
+    const pie = await this.source.manager.findOneBy(PieEntity, { id, kitchenId: THE_KITCHEN });
+    if (!pie) throw notFound('pie');
+    await this.source.manager.update(PieEntity, { id }, { deletedAt: null });
+    return this.read(id);
+  }
+
+  private async addVersion(manager: EntityManager, version: PieVersionEntity): Promise<PieResponse> {
+    await manager.insert(PieVersionEntity, version);
+    return response(version);
   }
 
   private async find(manager: EntityManager, id: string, lock = false): Promise<PieEntity> {

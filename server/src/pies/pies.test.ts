@@ -72,7 +72,7 @@ describe('bad requests are answered with what to do', () => {
     ['a missing part', { ...starterSpec, filling: undefined }, 'spec.filling'],
     ['an unknown field', { ...starterSpec, colour: 'blue' }, 'spec.colour'],
     ['an empty name', { ...starterSpec, name: '' }, 'spec.name'],
-    ['a dish deeper than wide', dish({ topCm: 12, baseCm: 10, depthCm: 14 }), 'dish.depthCm'],
+    ['a dish deeper than wide', dish({ topCm: 12, baseCm: 10, depthCm: 14 }), 'spec.dish.depthCm'],
     ['a newer version', { ...starterSpec, version: 7 }, 'spec.version'],
   ])('%s', async (_, spec, field) => {
     const { status, body, headers } = await send(spec);

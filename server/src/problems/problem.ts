@@ -80,3 +80,48 @@ export const databaseAway = (): Problem =>
     'Nothing was saved. What you typed is kept in this browser.',
     'Wait a moment and save again; if it goes on, look at what npm start prints.',
   );
+
+export const wrongOrigin = (): Problem =>
+  make(
+    'wrong-origin',
+    403,
+    'From another page',
+    'Mardle answers its own pages only.',
+    'Open Mardle at the address that npm start printed, and do it there.',
+  );
+
+export const tooMuch = (): Problem =>
+  make(
+    'too-much',
+    413,
+    'Too much at once',
+    'It has more fields, or deeper ones, than anything that Mardle keeps.',
+    'Send one pie, or at most 200 events, at a time.',
+  );
+
+export const storageFull = (): Problem =>
+  make(
+    'storage-full',
+    507,
+    'The disk is full',
+    'Nothing was saved: the disk that holds Mardle’s data has no room. What there is can still be read.',
+    'Make room on that disk and save again; docs/operate.md says where the data is.',
+  );
+
+export const storageReadOnly = (): Problem =>
+  make(
+    'storage-read-only',
+    503,
+    'The data cannot be written',
+    'Nothing was saved: the folder that holds Mardle’s data may only be read. What there is can still be read.',
+    'Give the folder back its rights, or mount its disk for writing, and save again; docs/operate.md says where it is.',
+  );
+
+export const unstorable = (): Problem =>
+  make(
+    'unstorable',
+    422,
+    'It cannot be kept',
+    'Something in it is longer, larger or otherwise than what can be kept. Nothing was saved.',
+    'Shorten texts and check numbers and dates, and send it again.',
+  );

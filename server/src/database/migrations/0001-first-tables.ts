@@ -5,11 +5,11 @@ export class FirstTables1764032400000 implements MigrationInterface {
   name = 'FirstTables1764032400000';
 
   async up(queries: QueryRunner): Promise<void> {
-    await queries.query(`CREATE TABLE kitchen (
+    await queries.query(`CREATE TABLE IF NOT EXISTS kitchen (
       id uuid NOT NULL PRIMARY KEY,
       name varchar(120) NOT NULL
     ) ENGINE=InnoDB`);
-    await queries.query(`CREATE TABLE dish (
+    await queries.query(`CREATE TABLE IF NOT EXISTS dish (
       id uuid NOT NULL PRIMARY KEY,
       kitchen_id uuid NOT NULL,
       position int NOT NULL,
@@ -20,7 +20,7 @@ export class FirstTables1764032400000 implements MigrationInterface {
       material varchar(60) NOT NULL,
       CONSTRAINT dish_kitchen FOREIGN KEY (kitchen_id) REFERENCES kitchen (id)
     ) ENGINE=InnoDB`);
-    await queries.query(`CREATE TABLE oven (
+    await queries.query(`CREATE TABLE IF NOT EXISTS oven (
       id uuid NOT NULL PRIMARY KEY,
       kitchen_id uuid NOT NULL,
       position int NOT NULL,
@@ -31,7 +31,7 @@ export class FirstTables1764032400000 implements MigrationInterface {
       places int NOT NULL,
       CONSTRAINT oven_kitchen FOREIGN KEY (kitchen_id) REFERENCES kitchen (id)
     ) ENGINE=InnoDB`);
-    await queries.query(`CREATE TABLE pie (
+    await queries.query(`CREATE TABLE IF NOT EXISTS pie (
       id uuid NOT NULL PRIMARY KEY,
       kitchen_id uuid NOT NULL,
       version int NOT NULL,
@@ -39,7 +39,7 @@ export class FirstTables1764032400000 implements MigrationInterface {
       KEY pie_of_kitchen (kitchen_id, deleted_at),
       CONSTRAINT pie_kitchen FOREIGN KEY (kitchen_id) REFERENCES kitchen (id)
     ) ENGINE=InnoDB`);
-    await queries.query(`CREATE TABLE pie_version (
+    await queries.query(`CREATE TABLE IF NOT EXISTS pie_version (
       pie_id uuid NOT NULL,
       version int NOT NULL,
       saved_at datetime(3) NOT NULL,
@@ -47,7 +47,7 @@ export class FirstTables1764032400000 implements MigrationInterface {
       PRIMARY KEY (pie_id, version),
       CONSTRAINT version_pie FOREIGN KEY (pie_id) REFERENCES pie (id)
     ) ENGINE=InnoDB`);
-    await queries.query(`CREATE TABLE bake (
+    await queries.query(`CREATE TABLE IF NOT EXISTS bake (
       id uuid NOT NULL PRIMARY KEY,
       kitchen_id uuid NOT NULL,
       pie_id uuid NOT NULL,
@@ -59,7 +59,7 @@ export class FirstTables1764032400000 implements MigrationInterface {
       CONSTRAINT bake_kitchen FOREIGN KEY (kitchen_id) REFERENCES kitchen (id),
       CONSTRAINT bake_pie FOREIGN KEY (pie_id) REFERENCES pie (id)
     ) ENGINE=InnoDB`);
-    await queries.query(`CREATE TABLE bake_event (
+    await queries.query(`CREATE TABLE IF NOT EXISTS bake_event (
       id uuid NOT NULL PRIMARY KEY,
       bake_id uuid NOT NULL,
       kind varchar(20) NOT NULL,

@@ -5,7 +5,7 @@ export class OwnFruits1764036000000 implements MigrationInterface {
   name = 'OwnFruits1764036000000';
 
   async up(queries: QueryRunner): Promise<void> {
-    await queries.query(`CREATE TABLE own_fruit (
+    await queries.query(`CREATE TABLE IF NOT EXISTS own_fruit (
       kitchen_id uuid NOT NULL,
       fruit_id varchar(60) NOT NULL,
       label varchar(80) NOT NULL,

@@ -6,11 +6,11 @@ export class DishesAndOvens1764039600000 implements MigrationInterface {
 
   async up(queries: QueryRunner): Promise<void> {
     await queries.query(`ALTER TABLE dish
-      ADD COLUMN shape varchar(20) NOT NULL DEFAULT 'round',
-      ADD COLUMN width_cm double NULL`);
+      ADD COLUMN IF NOT EXISTS shape varchar(20) NOT NULL DEFAULT 'round',
+      ADD COLUMN IF NOT EXISTS width_cm double NULL`);
     await queries.query(`ALTER TABLE oven
-      ADD COLUMN knob varchar(20) NOT NULL DEFAULT '5_c',
-      ADD COLUMN hot_side varchar(20) NOT NULL DEFAULT 'none'`);
+      ADD COLUMN IF NOT EXISTS knob varchar(20) NOT NULL DEFAULT '5_c',
+      ADD COLUMN IF NOT EXISTS hot_side varchar(20) NOT NULL DEFAULT 'none'`);
   }
 
   async down(queries: QueryRunner): Promise<void> {

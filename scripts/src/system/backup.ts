@@ -1,0 +1,116 @@
+import { spawn } from 'node:child_process';
+import { createReadStream, createWriteStream } from 'node:fs';
+import { open, rename, rm } from 'node:fs/promises';
+import { pipeline } from 'node:stream/promises';
+import type { Database } from './mariadb.js';
+
+/** The first line of a backup; the last one is the dump's own and shows that it is whole. */
+const HEAD = '-- mardle-backup 1';
+const TAIL = '-- Dump completed';
+const READ_TAIL = 4096;
+
+const login = ({ port, user }: Database): string[] => [
+  '--host=127.0.0.1',
+  `--port=${port}`,
+  `--user=${user}`,
+];
+/** The password goes by the environment: other users read command lines. */
+const env = ({ password }: Database): NodeJS.ProcessEnv => ({ ...process.env, MYSQL_PWD: password });
+
+interface Ended {
+  readonly code: number;
+  readonly words: string;
+}
+
+function ended(child: ReturnType<typeof spawn>): Promise<Ended> {
+  let words = '';
+  child.stderr?.on('data', (part: Buffer) => (words += part.toString()));
+  return new Promise((resolve) => {
+    child.once('error', (error) => resolve({ code: 127, words: error.message }));
+    child.once('close', (code) => resolve({ code: code ?? 1, words }));
+  });
+}
+
+/** Writes a consistent dump of the whole database, while others go on; a file of that name is replaced only by a whole one. */
+export async function backup(database: Database, file: string): Promise<void> {
+  const part = `${file}.part`;
+  const args = [
+    '--no-defaults',
+    ...login(database),
+    '--single-transaction',
+    '--quick',
+    '--hex-blob',
+    '--skip-lock-tables',
+  ];
+  const child = spawn('mariadb-dump', [...args, database.name], {
+    env: env(database),
+    stdio: ['ignore', 'pipe', 'pipe'],
+  });
+  const whole = ended(child);
+  const out = createWriteStream(part, { mode: 0o600 });
+  try {
+    out.write(`${HEAD} ${new Date().toISOString()}\n`);
+    await pipeline(child.stdout, out);
+    const { code, words } = await whole;
+    if (code !== 0) throw new Error(`mariadb-dump failed: ${words.trim()}`);
+    await rename(part, file);
+  } catch (error) {
+    await rm(part, { force: true });
+    throw error;
+  }
+}
+
+/** Why a file is no whole backup; null for one that is. */
+export async function notABackup(file: string): Promise<string | null> {
+  const handle = await open(file, 'r');
+  try {
+    const { size } = await handle.stat();
+    const head = Buffer.alloc(HEAD.length);
+    await handle.read(head, 0, head.length, 0);
+    if (head.toString() !== HEAD) return 'it does not begin as a backup of this Mardle does';
+    const tail = Buffer.alloc(Math.min(READ_TAIL, size));
+    await handle.read(tail, 0, tail.length, size - tail.length);
+    return tail.toString().includes(TAIL) ? null : 'its end is missing: it was cut off';
+  } finally {
+    await handle.close();
+  }
+}
+
+async function ask(database: Database, sql: string): Promise<string> {
+  const child = spawn(
+    'mariadb',
+    ['--no-defaults', ...login(database), '--batch', '--skip-column-names', database.name],
+    {
+      env: env(database),
+      stdio: ['pipe', 'pipe', 'pipe'],
+    },
+  );
+  const whole = ended(child);
+  let answer = '';
+  child.stdout.on('data', (bytes: Buffer) => (answer += bytes.toString()));
+  child.stdin.end(sql);
+  const { code, words } = await whole;
+  if (code !== 0) throw new Error(`the database refused: ${words.trim()}`);
+  return answer.trim();
+}
+
+const tablesOf = async (database: Database): Promise<string[]> =>
+  (await ask(database, 'SHOW TABLES;')).split('\n').filter((name) => name !== '');
+
+/** Whether nothing was ever kept there. */
+export const isEmpty = async (database: Database): Promise<boolean> =>
+  (await tablesOf(database)).length === 0;
+
+/** Puts a backup in place of all that the database holds. */
+export async function restore(database: Database, file: string): Promise<void> {
+  const drops = (await tablesOf(database)).map((table) => `DROP TABLE IF EXISTS \`${table}\`;`);
+  await ask(database, ['SET FOREIGN_KEY_CHECKS = 0;', ...drops].join('\n'));
+  const child = spawn('mariadb', ['--no-defaults', ...login(database), database.name], {
+    env: env(database),
+    stdio: ['pipe', 'ignore', 'pipe'],
+  });
+  const whole = ended(child);
+  await pipeline(createReadStream(file), child.stdin);
+  const { code, words } = await whole;
+  if (code !== 0) throw new Error(`the backup could not be read in: ${words.trim()}`);
+}
