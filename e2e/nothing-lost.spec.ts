@@ -76,11 +76,14 @@ test('taps on a running bake while offline arrive later, once', async ({ page, c
   await context.setOffline(true);
   await card.getByRole('button', { name: /Lower the oven/ }).click();
   await expect(card).toContainText('Second stage');
-  await expect(page.getByText('Not sent yet')).toBeVisible();
+  await expect(page.getByText('Mardle does not answer')).toBeVisible();
+  await expect(page.getByText('1 tap waits here')).toBeVisible();
   await context.setOffline(false);
-  await expect(page.getByText('Not sent yet')).toBeHidden({ timeout: 15_000 });
+  await expect(page.getByText('Mardle does not answer')).toBeHidden({ timeout: 15_000 });
+  await expect(card.getByRole('button', { name: 'Turn the pie' })).toBeVisible();
+  await expect(page.getByText(/tap waits here/)).toBeHidden();
   const { events } = await page.evaluate(async () => {
-    const bakes = (await (await fetch('/api/bakes')).json()) as {
+    const bakes = (await (await fetch('/api/bakes/running')).json()) as {
       spec: { name: string };
       events: { kind: string }[];
     }[];

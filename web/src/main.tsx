@@ -16,7 +16,13 @@ import { LarderPlace } from './larder/LarderPlace.js';
 import { OvenPlace } from './oven/OvenPlace.js';
 import { PiesPlace } from './pies/PiesPlace.js';
 
-const queries = new QueryClient({ defaultOptions: { queries: { retry: 1, staleTime: 1000 } } });
+const queries = new QueryClient({
+  defaultOptions: {
+    // Asked at once and answered at once, network or not: nothing waits in silence and goes off later.
+    queries: { retry: 1, staleTime: 1000, networkMode: 'always' },
+    mutations: { networkMode: 'always' },
+  },
+});
 
 const router = createBrowserRouter([
   {

@@ -1,4 +1,5 @@
 import type { ProblemDocument } from '@mardle/contract';
+import { useConnection } from '../state/connection.js';
 
 /** An answer that was a problem document, or none at all. */
 export class ProblemError extends Error {
@@ -19,6 +20,13 @@ const unreachable: ProblemDocument = {
   remedy: 'Is npm start still running? It will be sent as soon as the server is back.',
 };
 
+/** Statuses that are no fault of what was asked: the next asking may go well. */
+const isTrouble = (status: number): boolean => status === 0 || status === 503 || status === 507;
+
+/** Whether it is worth sending the same again. */
+export const mayGoWellLater = (error: unknown): boolean =>
+  !(error instanceof ProblemError) || isTrouble(error.status) || error.status >= 500;
+
 export interface Ask {
   readonly method?: 'GET' | 'POST' | 'PUT' | 'DELETE';
   readonly body?: unknown;
@@ -38,13 +46,16 @@ export async function ask<T>(path: string, { method = 'GET', body, version }: As
       body: body === undefined ? undefined : JSON.stringify(body),
     });
   } catch {
+    useConnection.getState().failed(unreachable);
     throw new ProblemError(unreachable);
   }
   if (!answer.ok) {
     const document = (await answer
       .json()
       .catch(() => ({ ...unreachable, status: answer.status }))) as ProblemDocument;
+    if (isTrouble(answer.status)) useConnection.getState().failed(document);
     throw new ProblemError(document);
   }
+  useConnection.getState().answered(method !== 'GET');
   return (answer.status === 204 ? undefined : await answer.json()) as T;
 }

@@ -1,12 +1,42 @@
-import type { PieResponse, PieVersionResponse } from '@mardle/contract';
+import type { PieListResponse, PieResponse, PieSort, PieVersionResponse } from '@mardle/contract';
 import type { PieSpec } from '@mardle/core';
-import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { ask } from './client.js';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useRef } from 'react';
+import { ask, mayGoWellLater } from './client.js';
 
 const PIES = ['pies'] as const;
 const OTHER_TABS_EVERY_MS = 5000;
 
-export const usePies = () => useQuery({ queryKey: PIES, queryFn: () => ask<PieResponse[]>('/pies') });
+/** Which pies, in what order. */
+export interface PieQuery {
+  readonly find?: string;
+  readonly sort?: PieSort;
+  readonly page?: number;
+  readonly size?: number;
+  /** Each pie whole, for its picture or its sums. */
+  readonly whole?: 'yes';
+}
+
+function addressOf(query: PieQuery): string {
+  const said = Object.entries(query).flatMap(([name, value]: [string, string | number | undefined]) =>
+    value === undefined || value === '' ? [] : [[name, String(value)]],
+  );
+  const text = new URLSearchParams(said).toString();
+  return text === '' ? '/pies' : `/pies?${text}`;
+}
+
+/** One page of the pies; the page before stays until the next is there. */
+export const usePies = (query: PieQuery) =>
+  useQuery({
+    queryKey: [...PIES, 'list', query],
+    queryFn: () => ask<PieListResponse>(addressOf(query)),
+    placeholderData: keepPreviousData,
+  });
+
+const MOST_TO_CHOOSE_FROM = 100;
+
+/** Pies to choose one from, whole, by name. */
+export const usePieChoice = () => usePies({ sort: 'name', size: MOST_TO_CHOOSE_FROM, whole: 'yes' });
 
 /** A pie, looked at again now and then so that a change made in another tab is noticed. */
 export const usePie = (id: string) =>
@@ -31,10 +61,21 @@ function useRefreshing<Args, Result>(act: (args: Args) => Promise<Result>) {
   return useMutation({ mutationFn: act, onSettled: () => client.invalidateQueries({ queryKey: PIES }) });
 }
 
-export const useCreatePie = () =>
-  useRefreshing((spec: PieSpec) =>
-    ask<PieResponse>('/pies', { method: 'POST', body: { id: crypto.randomUUID(), spec } }),
-  );
+/** Makes a pie. Pressed again when nothing was answered it is the same pie, not another. */
+export const useCreatePie = () => {
+  const id = useRef(crypto.randomUUID());
+  return useRefreshing(async (spec: PieSpec) => {
+    const made = await ask<PieResponse>('/pies', { method: 'POST', body: { id: id.current, spec } }).catch(
+      (error: unknown) => {
+        // Refused for good: what is sent next is another.
+        if (!mayGoWellLater(error)) id.current = crypto.randomUUID();
+        throw error;
+      },
+    );
+    id.current = crypto.randomUUID();
+    return made;
+  });
+};
 
 export const useSavePie = () =>
   useRefreshing(({ id, basedOn, spec }: { id: string; basedOn: number; spec: PieSpec }) =>
@@ -43,3 +84,7 @@ export const useSavePie = () =>
 
 export const useRemovePie = () =>
   useRefreshing((id: string) => ask<void>(`/pies/${id}`, { method: 'DELETE' }));
+
+/** Takes a pie out again that was put away. */
+export const useTakeOutPie = () =>
+  useRefreshing((id: string) => ask<PieResponse>(`/pies/${id}/taken-out`, { method: 'POST' }));

@@ -1,16 +1,37 @@
-import { Spotlight, type SpotlightActionGroupData } from '@mantine/spotlight';
+import type {
+  SpotlightActionData,
+  SpotlightActionGroupData,
+  SpotlightFilterFunction,
+} from '@mantine/spotlight';
+import { Spotlight } from '@mantine/spotlight';
 import '@mantine/spotlight/styles.css';
+import { useDebouncedValue } from '@mantine/hooks';
 import { builtInFruits, starterSpec } from '@mardle/core';
 import { IconSearch } from '@tabler/icons-react';
+import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCreatePie, usePies } from '../api/pies.js';
 import { places } from './places.js';
 
-const SHOWN = 9;
+const SHOWN = 12;
+const PIES_SHOWN = 7;
+const TYPING_MS = 120;
+const PIES = 'Pies';
+
+/** Pies were found by the server, over all there are; places and fruits by the letters in their names. */
+const keepFound: SpotlightFilterFunction = (query, groups) => {
+  const typed = query.trim().toLowerCase();
+  const fits = ({ label = '' }: SpotlightActionData): boolean => label.toLowerCase().includes(typed);
+  return (groups as SpotlightActionGroupData[])
+    .map((group) => (group.group === PIES ? group : { ...group, actions: group.actions.filter(fits) }))
+    .filter(({ actions }) => actions.length > 0);
+};
 
 /** Pies, fruit and places by a few letters; opened by `/` or `openSpotlight()`. */
 export function FindAnything() {
-  const { data: pies = [] } = usePies();
+  const [typed, setTyped] = useState('');
+  const [find] = useDebouncedValue(typed, TYPING_MS);
+  const { data } = usePies({ find: find.trim(), size: PIES_SHOWN });
   const create = useCreatePie();
   const navigate = useNavigate();
   const pieOf = (id: string, label: string): void =>
@@ -27,10 +48,11 @@ export function FindAnything() {
       .catch(() => navigate('/pies'));
   const actions: SpotlightActionGroupData[] = [
     {
-      group: 'Pies',
-      actions: pies.map(({ id, spec }) => ({
+      group: PIES,
+      actions: (data?.pies ?? []).map(({ id, name, fruits, oven }) => ({
         id,
-        label: spec.name,
+        label: name,
+        description: [fruits, oven].filter((word) => word !== '').join(' · '),
         onClick: () => void navigate(`/pies/${id}`),
       })),
     },
@@ -50,8 +72,10 @@ export function FindAnything() {
   return (
     <Spotlight
       actions={actions}
-      shortcut="/"
+      shortcut={null}
       limit={SHOWN}
+      filter={keepFound}
+      onQueryChange={setTyped}
       highlightQuery
       scrollable
       maxHeight={440}

@@ -1,14 +1,18 @@
 import { NativeSelect, useMantineColorScheme, ActionIcon } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
 import { openSpotlight } from '@mantine/spotlight';
 import { IconKeyboard, IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { useCreatePie } from '../api/pies.js';
 import { starterSpec } from '@mardle/core';
 import { useSettings } from '../state/settings.js';
+import { useKeptPlace } from '../kit/useKeptPlace.js';
+import { useKeys } from '../kit/useKeys.js';
+import { useSendTaps } from '../state/sendTaps.js';
+import { Connection } from './Connection.js';
 import { FindAnything } from './FindAnything.js';
+import { InTheOven } from './InTheOven.js';
 import { KeyHelp } from './KeyHelp.js';
 import classes from './Shell.module.css';
 import { HeadSlotPlace } from './HeadSlot.js';
@@ -31,15 +35,20 @@ export function Shell() {
   const [slot, setSlot] = useState<HTMLElement | null>(null);
   const navigate = useNavigate();
   const { pathname } = useLocation();
+  const place = useRef<HTMLElement>(null);
+  useKeptPlace(place);
   const create = useCreatePie();
   const newPie = (): void => {
+    if (create.isPending) return;
     void create
       .mutateAsync({ ...starterSpec, name: 'New pie' })
       .then(({ id }) => navigate(`/pies/${id}`))
       .catch(() => navigate('/pies'));
   };
-  useHotkeys([
+  useSendTaps();
+  useKeys([
     ['n', newPie],
+    ['/', openSpotlight],
     ['h', () => setHelping(true)],
   ]);
   const dark = colorScheme === 'dark';
@@ -89,7 +98,11 @@ export function Shell() {
           ]}
         />
       </header>
-      <main id="place" className={classes.place}>
+      <div>
+        <Connection />
+        <InTheOven />
+      </div>
+      <main id="place" ref={place} className={classes.place}>
         <ErrorBoundary FallbackComponent={Unreadable} resetKeys={[pathname]}>
           <HeadSlotPlace value={slot}>
             <Outlet />

@@ -1,19 +1,20 @@
 import type { PieResponse } from '@mardle/contract';
 import type { OwnFruit, PieSpec, Station } from '@mardle/core';
 import { stations } from '@mardle/core';
-import { useHotkeys, useThrottledValue } from '@mantine/hooks';
+import { useThrottledValue } from '@mantine/hooks';
 import { IconPin } from '@tabler/icons-react';
 import { useCallback, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router';
 import { AdviceList } from '../kit/Advice.js';
 import { WhyDrawer } from '../kit/Figure/WhyDrawer.js';
 import { Plate } from '../kit/Plate/Plate.js';
+import { useKeys } from '../kit/useKeys.js';
 import { useLater } from '../kit/useLater.js';
 import { useBench } from '../state/bench.js';
 import { usePlanOf } from '../state/plan.js';
 import classes from './Bench.module.css';
 import { BenchHead } from './BenchHead.js';
-import { benchParts, bringIntoView, Jump } from './Jump.js';
+import { benchParts, bringIntoView, goToSlip, Jump } from './Jump.js';
 import type { Picture } from './PiePicture.js';
 import { PiePicture, pictureOf, pictures } from './PiePicture.js';
 import { PaperSlip } from './print/PaperSlip.js';
@@ -60,8 +61,9 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
   const { plan, problems } = now;
   const planForLine = useLater(plan, 1);
   const planForSlip = useLater(plan, 2);
-  useHotkeys([
+  useKeys([
     ...stations.map((name, i): [string, () => void] => [String(i + 1), () => open(name)]),
+    ['7', goToSlip],
     ['z', undo],
     ['shift+z', redo],
     ['mod+z', undo],
@@ -73,7 +75,13 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
   return (
     <>
       <div className={`${classes.bench} no-print`}>
-        <BenchHead pie={pie} name={spec.name} plan={plan} kitchenFruits={kitchenFruits} />
+        <BenchHead
+          pie={pie}
+          name={spec.name}
+          plan={plan}
+          baking={now.baking !== null || spec !== settled}
+          kitchenFruits={kitchenFruits}
+        />
         <div>
           <WorkLine spec={settled} plan={planForLine} open={station} onOpen={open} />
         </div>

@@ -1,7 +1,6 @@
 import type { PieResponse } from '@mardle/contract';
 import type { OwnFruit, PiePlan, PieSpec } from '@mardle/core';
 import { ActionIcon, Button, Menu, TextInput } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
 import { IconArrowBackUp, IconArrowForwardUp, IconDotsVertical } from '@tabler/icons-react';
 import type { ReactNode } from 'react';
 import { memo, useState } from 'react';
@@ -10,6 +9,7 @@ import { useStore } from 'zustand';
 import { ProblemError } from '../api/client.js';
 import { useCreatePie, usePieVersions, useSavePie, readPieVersion } from '../api/pies.js';
 import { HeadSlot } from '../app/HeadSlot.js';
+import { useKeys } from '../kit/useKeys.js';
 import { Failure } from '../kit/Failure.js';
 import { isChanged, useBench } from '../state/bench.js';
 import classes from './BenchHead.module.css';
@@ -24,10 +24,12 @@ interface BenchHeadProps {
   readonly name: string;
   readonly kitchenFruits: readonly OwnFruit[];
   readonly plan: PiePlan | null;
+  /** The answer of this oven is still being worked out. */
+  readonly baking: boolean;
 }
 
 /** Name, version, and what can be done with the pie as a whole. */
-export const BenchHead = memo(function BenchHead({ pie, name, plan, kitchenFruits }: BenchHeadProps) {
+export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitchenFruits }: BenchHeadProps) {
   const { change, undo, redo, discard, markSaved } = useBench.getState();
   /** The spec as it lies on the bench when somebody acts on it, with the kitchen’s own fruits that it needs elsewhere. */
   const onBench = (): PieSpec => withKitchenFruits(useBench.getState().spec ?? pie.spec, kitchenFruits);
@@ -59,7 +61,7 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, kitchenFruit
     discard();
     await navigate(`/pies/${made.id}`);
   };
-  useHotkeys([['mod+s', () => void saveNow()]], []);
+  useKeys([['mod+s', () => void saveNow()]]);
 
   return (
     <div className="no-print">
@@ -102,7 +104,12 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, kitchenFruit
           >
             Save
           </Button>
-          <Button px={12} disabled={!plan?.bake} onClick={() => setStarting(true)}>
+          <Button
+            px={12}
+            disabled={!plan?.bake || baking}
+            title={baking ? 'Working out the heats of this oven …' : undefined}
+            onClick={() => setStarting(true)}
+          >
             Bake it
           </Button>
           <Menu position="bottom-end">

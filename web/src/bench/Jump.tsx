@@ -15,6 +15,12 @@ export function bringIntoView(part: BenchPart): void {
   document.getElementById(benchParts[part])?.scrollIntoView({ block: 'start' });
 }
 
+/** Brings the slip into view and lays the focus on its first line, from where `?` and the arrows go on. */
+export function goToSlip(): void {
+  bringIntoView('slip');
+  document.getElementById(benchParts.slip)?.querySelector('button')?.focus();
+}
+
 /** On a phone: each part of the bench one tap away. */
 export function Jump() {
   return (

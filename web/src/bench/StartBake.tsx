@@ -26,12 +26,15 @@ export function StartBake({ pie, spec, plan, changed, save, onClose }: StartBake
   // One id for this dialog: pressing twice starts one bake.
   const [id] = useState(() => crypto.randomUUID());
   const [loadedId] = useState(() => crypto.randomUUID());
-  if (!plan.bake) return null;
-  const [first, second] = plan.bake.stages;
+  // What was read when the dialog opened is what is baked: it does not change under the hand.
+  const [settled] = useState(plan.bake);
+  if (!settled) return null;
+  const [first, second] = settled.stages;
+  const single = first.tempC === second.tempC;
 
   const load = async (): Promise<void> => {
     const kept = changed ? await save() : pie;
-    if (!kept || !plan.bake) return;
+    if (!kept) return;
     const started = await start
       .mutateAsync({
         id,
@@ -53,8 +56,14 @@ export function StartBake({ pie, spec, plan, changed, save, onClose }: StartBake
       closeButtonProps={{ 'aria-label': 'Close' }}
     >
       <p>
-        The oven stands at <b>{showText(first.tempC, 'C', units)}</b>, heated through. {first.timeMin}{' '}
-        minutes, then <b>{showText(second.tempC, 'C', units)}</b> for {second.timeMin}.
+        The {spec.bake.oven.label} stands at <b>{showText(first.tempC, 'C', units)}</b>, heated through.{' '}
+        {single ? (
+          <>{first.timeMin + second.timeMin} minutes at this one heat.</>
+        ) : (
+          <>
+            {first.timeMin} minutes, then <b>{showText(second.tempC, 'C', units)}</b> for {second.timeMin}.
+          </>
+        )}
       </p>
       <AdviceList
         label="Before you load"

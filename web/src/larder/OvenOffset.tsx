@@ -2,7 +2,7 @@ import { Button, Group, NumberInput, Select } from '@mantine/core';
 import type { KitchenOven } from '@mardle/contract';
 import { limitOf, showDegrees } from '@mardle/core';
 import { useState } from 'react';
-import { usePies } from '../api/pies.js';
+import { usePieChoice } from '../api/pies.js';
 import { QuantityField } from '../bench/stations/QuantityField.js';
 import { Choice } from '../kit/Choice/Choice.js';
 import { useSettings } from '../state/settings.js';
@@ -86,12 +86,13 @@ function ByThermometer({ onOffset }: Pick<OvenOffsetProps, 'onOffset'>) {
 }
 
 function ByPie({ oven, onOffset }: OvenOffsetProps) {
-  const { data: pies = [] } = usePies();
+  const { data } = usePieChoice();
   const units = useSettings((state) => state.units);
   const [pieId, setPie] = useState<string | null>(null);
   const [longerMin, setLonger] = useState<number | string>(10);
   const [found, setFound] = useState<number | null | undefined>(undefined);
   const [busy, setBusy] = useState(false);
+  const pies = (data?.pies ?? []).flatMap(({ id, spec }) => (spec ? [{ id, spec }] : []));
   const pie = pies.find(({ id }) => id === pieId) ?? pies[0];
   const find = async (): Promise<void> => {
     if (!pie || typeof longerMin !== 'number') return;

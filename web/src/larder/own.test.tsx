@@ -30,8 +30,8 @@ const corner: KitchenOven = {
 function kitchen(): Asked[] {
   return standInServer({
     'GET /api/kitchen': { body: { id: 'k', name: 'Kitchen', dishes: [enamel], ovens: [corner] } },
-    'GET /api/pies': {
-      body: [{ id: 'p', version: 1, savedAt: '2026-01-01T00:00:00Z', spec: starterSpec }],
+    'GET /api/pies?sort=name&size=100&whole=yes': {
+      body: { pies: [{ id: 'p', version: 1, spec: starterSpec }], total: 1, page: 1, size: 100 },
     },
     'PUT /api/kitchen/dishes/d1': ({ body }) => ({ body }),
     'PUT /api/kitchen/ovens/o1': ({ body }) => ({ body }),

@@ -1,14 +1,18 @@
-import type { BakeEventKind, RunningBake } from '@mardle/core';
+import type { RunningBake } from '@mardle/core';
 import { runningBake, showText, standing } from '@mardle/core';
 import { Button } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
+import { useKeys } from '../kit/useKeys.js';
 import { Plate } from '../kit/Plate/Plate.js';
 import { useOutbox } from '../state/outbox.js';
 import { useSettings } from '../state/settings.js';
 import classes from './BakeCard.module.css';
 import { countdown, timeText } from '../kit/countdown.js';
 import type { BakeNow } from './useRunning.js';
+import { tapWords } from './tapWords.js';
 import { useBakeTimes } from './useRunning.js';
+
+/** So long after loading a bake may have been started by mistake. */
+const MISTAKE_MS = 10 * 60_000;
 
 interface BakeCardProps extends Omit<BakeNow, 'state'> {
   readonly now: number;
@@ -21,17 +25,9 @@ const phaseWords: Readonly<Record<RunningBake['phase'], string>> = {
   stage2: 'Second stage, lower',
   one_heat: 'One temperature all through',
   cooling: 'Cooling on the rack',
+  cancelled: 'It was not baked',
   ready: 'Cool enough to slice',
   eaten: 'Eaten',
-};
-
-const seenWords: Partial<Record<BakeEventKind, string>> = {
-  turned: 'Turned',
-  bubbling: 'It bubbles',
-  tender: 'Knife goes in',
-  colour_golden: 'It is golden',
-  foil_on: 'Foil on',
-  door_opened: 'Door opened',
 };
 
 /** One bake: one statement, one number, one action; the rest small. */
@@ -48,16 +44,19 @@ export function BakeCard({ bake, events, now, first }: BakeCardProps) {
   const undo = (): void => {
     if (last && last.kind !== 'loaded') write(bake.id, 'undo', { undoes: last.id });
   };
-  useHotkeys(
+  const lower = next?.kind === 'lowered' ? ` to ${showText(bake.stages[1].tempC, 'C', units)}` : '';
+  const due = next !== null && now >= next.dueAt;
+  const inside = state.outAt === null;
+  const justStarted = now - state.loadedAt < MISTAKE_MS;
+  useKeys(
     first
       ? [
-          ['space', act],
+          // A pie that cools is not sliced by a key before it may be.
+          ['space', () => (inside || due ? act() : undefined)],
           ['z', undo],
         ]
       : [],
   );
-  const lower = next?.kind === 'lowered' ? ` to ${showText(bake.stages[1].tempC, 'C', units)}` : '';
-  const due = next !== null && now >= next.dueAt;
   return (
     <Plate label={bake.spec.name} className={`${classes.bake} ${due ? classes.due : ''}`}>
       <div className={classes.what}>
@@ -90,12 +89,12 @@ export function BakeCard({ bake, events, now, first }: BakeCardProps) {
         </>
       )}
       <div className={classes.more}>
-        {state.outAt === null && (
+        {inside && (
           <>
             <Button variant="default" size="sm" onClick={() => write(bake.id, 'more_time', { minutes: 5 })}>
               5 minutes more
             </Button>
-            {(state.phase === 'stage2' || state.phase === 'one_heat') && next?.kind !== 'out' && (
+            {next?.kind !== 'out' && (
               <Button variant="default" size="sm" onClick={() => write(bake.id, 'out')}>
                 Out now
               </Button>
@@ -104,15 +103,25 @@ export function BakeCard({ bake, events, now, first }: BakeCardProps) {
               .filter((kind) => kind !== next?.kind)
               .map((kind) => (
                 <Button key={kind} variant="default" size="sm" onClick={() => write(bake.id, kind)}>
-                  {seenWords[kind]}
+                  {tapWords[kind]}
                 </Button>
               ))}
+            {justStarted && (
+              <Button variant="subtle" color="red" size="sm" onClick={() => write(bake.id, 'cancelled')}>
+                Started by mistake
+              </Button>
+            )}
           </>
         )}
         {last && last.kind !== 'loaded' && (
           <Button variant="subtle" size="sm" onClick={undo}>
             Undo last tap
           </Button>
+        )}
+        {state.done.length > 0 && (
+          <span className={classes.plan}>
+            {state.done.map(({ kind, at }) => `${tapWords[kind].toLowerCase()} ${timeText(at)}`).join(' · ')}
+          </span>
         )}
         <span className={classes.plan}>
           {state.outAt === null

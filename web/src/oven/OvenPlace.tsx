@@ -1,4 +1,4 @@
-import { Alert, Button, Group } from '@mantine/core';
+import { Button, Group } from '@mantine/core';
 import { useEffect } from 'react';
 import { Link } from 'react-router';
 import type { Advice, UnitSystem } from '@mardle/core';
@@ -6,11 +6,13 @@ import { careAt, showText } from '@mardle/core';
 import { AdviceList } from '../kit/Advice.js';
 import { Failure } from '../kit/Failure.js';
 import { BakeCard } from './BakeCard.js';
+import { LatelyOut } from './LatelyOut.js';
+import { RefusedTaps } from './RefusedTaps.js';
 import { useSettings } from '../state/settings.js';
 import classes from './OvenPlace.module.css';
 import { useNow } from '../kit/useNow.js';
 import type { BakeNow } from './useRunning.js';
-import { useBakesNow, useSendOutbox } from './useRunning.js';
+import { useBakesNow } from './useRunning.js';
 
 /** Keeps the display awake while something is in the oven. */
 function useAwake(wanted: boolean): void {
@@ -65,8 +67,7 @@ function ovenAdvice(running: readonly BakeNow[], units: UnitSystem): Advice[] {
 /** Running bakes, read from two metres: what is where, how long to the next touch, and the touch as one big button. */
 export function OvenPlace() {
   const units = useSettings((state) => state.units);
-  const { running, eaten, error, loading } = useBakesNow();
-  const unsent = useSendOutbox();
+  const { running, error, loading } = useBakesNow();
   const now = useNow();
   useAwake(running.length > 0);
   return (
@@ -76,11 +77,7 @@ export function OvenPlace() {
         {running.length > 0 && <span>Space does the next touch of the first pie.</span>}
       </Group>
       {error !== null && error !== undefined && <Failure error={error} />}
-      {unsent && (
-        <Alert color="yellow" title="Not sent yet" role="status" mb={12}>
-          {unsent.document.detail} {unsent.document.remedy}
-        </Alert>
-      )}
+      <RefusedTaps />
       {loading && <p role="status">Looking into the ovens …</p>}
       {!loading && running.length === 0 && (
         <div className={classes.empty}>
@@ -96,18 +93,7 @@ export function OvenPlace() {
         ))}
         <AdviceList label="Care" advice={ovenAdvice(running, units)} />
       </div>
-      {eaten.length > 0 && (
-        <section className={classes.eaten}>
-          <h2>Lately out</h2>
-          <ul>
-            {eaten.slice(0, 6).map(({ bake }) => (
-              <li key={bake.id}>
-                <Link to={`/pies/${bake.pieId}`}>{bake.spec.name}</Link>, {bake.spec.bake.oven.label}
-              </li>
-            ))}
-          </ul>
-        </section>
-      )}
+      <LatelyOut />
     </>
   );
 }

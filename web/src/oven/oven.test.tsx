@@ -1,4 +1,4 @@
-import type { BakeResponse } from '@mardle/contract';
+import type { BakeResponse, BakeSummary } from '@mardle/contract';
 import type { BakeEvent, BakeEventKind } from '@mardle/core';
 import { starterSpec } from '@mardle/core';
 import { screen, waitFor } from '@testing-library/react';
@@ -9,7 +9,6 @@ import { renderInKitchen } from '../test/kitchen.js';
 import { standInServer } from '../test/server.js';
 import { BakeCard } from './BakeCard.js';
 import { OvenPlace } from './OvenPlace.js';
-import { allEvents } from './useRunning.js';
 
 /** The simulation runs in a worker, which jsdom has not: here it never answers, and the settings alone must do. */
 jest.mock('../workers/bake.js', () => ({ bakeThrough: () => new Promise(() => undefined) }));
@@ -39,9 +38,19 @@ const bake = (name: string, events: readonly BakeEvent[], oven = 'Long oven'): B
   finished: false,
 });
 
+const summaryOf = ({ id, pieId, pieVersion, spec, finished }: BakeResponse): BakeSummary => ({
+  id,
+  pieId,
+  pieVersion,
+  name: spec.name,
+  oven: spec.bake.oven.label,
+  loadedAt: new Date(start).toISOString(),
+  finished,
+});
+
 beforeEach(() => {
   localStorage.clear();
-  useOutbox.setState({ waiting: [] });
+  useOutbox.setState({ waiting: [], refused: [] });
 });
 
 const card = (events: readonly BakeEvent[], now: number): void => {
@@ -75,6 +84,37 @@ describe('a running bake on its card', () => {
     expect(new Set(waiting.map((row) => row.event.id)).size).toBe(2);
   });
 
+  it('leaves Space to a button that has the focus, and keys to a dialog that is open', async () => {
+    const user = userEvent.setup();
+    card([event('loaded', 0), event('lowered', 15)], minutes(20));
+    screen.getByRole('button', { name: '5 minutes more' }).focus();
+    await user.keyboard(' ');
+    expect(useOutbox.getState().waiting.map((row) => row.event.kind)).toEqual(['more_time']);
+    const dialog = document.body.appendChild(document.createElement('div'));
+    dialog.setAttribute('role', 'dialog');
+    (document.activeElement as HTMLElement).blur();
+    await user.keyboard(' ');
+    dialog.remove();
+    expect(useOutbox.getState().waiting).toHaveLength(1);
+  });
+
+  it('can be out in any stage, cancelled at first, and shows what was seen', async () => {
+    const user = userEvent.setup();
+    card([event('loaded', 0), event('colour_golden', 4)], minutes(5));
+    expect(screen.getByText(/it is golden/)).toBeInTheDocument();
+    expect(screen.queryByRole('button', { name: 'It is golden' })).not.toBeInTheDocument();
+    await user.click(screen.getByRole('button', { name: 'Out now' }));
+    await user.click(screen.getByRole('button', { name: 'Started by mistake' }));
+    expect(useOutbox.getState().waiting.map((row) => row.event.kind)).toEqual(['out', 'cancelled']);
+  });
+
+  it('does not slice a cooling pie by Space before it may be', async () => {
+    const user = userEvent.setup();
+    card([event('loaded', 0), event('lowered', 15), event('out', 55)], minutes(60));
+    await user.keyboard(' ');
+    expect(useOutbox.getState().waiting).toEqual([]);
+  });
+
   it('does the next touch on Space and takes the last tap back on Z', async () => {
     const user = userEvent.setup();
     card([event('loaded', 0), event('lowered', 15)], minutes(20));
@@ -94,7 +134,12 @@ describe('a running bake on its card', () => {
 
 describe('the oven place', () => {
   const show = (bakes: readonly BakeResponse[]): void => {
-    standInServer({ 'GET /api/bakes': { body: bakes } });
+    standInServer({
+      'GET /api/bakes/running': { body: bakes.filter(({ finished }) => !finished) },
+      'GET /api/bakes?state=finished&size=6': {
+        body: { bakes: bakes.filter(({ finished }) => finished).map(summaryOf), total: 1, page: 1, size: 6 },
+      },
+    });
     renderInKitchen(
       <MemoryRouter>
         <OvenPlace />
@@ -112,7 +157,7 @@ describe('the oven place', () => {
     show([
       bake('Later', [event('loaded', 10)]),
       bake('Sooner', [event('loaded', 0)]),
-      bake('Eaten', [event('loaded', -300), event('out', -240), event('cut', -60)]),
+      { ...bake('Eaten', [event('loaded', -300), event('out', -240), event('cut', -60)]), finished: true },
     ]);
     await screen.findByRole('heading', { name: 'Sooner' });
     const names = screen.getAllByRole('heading', { level: 2 }).map(({ textContent }) => textContent);
@@ -129,20 +174,41 @@ describe('the oven place', () => {
     ).toBeInTheDocument();
   });
 
-  it('keeps a tap until the server has it', async () => {
-    const events = [event('loaded', 0)];
-    useOutbox.getState().write('Damson', 'lowered');
-    const waiting = useOutbox.getState().waiting;
-    expect(allEvents(bake('Damson', events), waiting).map(({ kind }) => kind)).toEqual(['loaded', 'lowered']);
+  it('brings back what was ended by a wrong tap', async () => {
+    const user = userEvent.setup();
+    const eaten = { ...bake('Eaten', [event('loaded', -300), event('cut', -60)]), finished: true };
     standInServer({
-      'GET /api/bakes': { body: [bake('Damson', events)] },
-      'POST /api/bakes/Damson/events': { body: bake('Damson', events) },
+      'GET /api/bakes/running': { body: [] },
+      'GET /api/bakes?state=finished&size=6': {
+        body: { bakes: [summaryOf(eaten)], total: 1, page: 1, size: 6 },
+      },
+      'GET /api/bakes/Eaten': { body: eaten },
     });
     renderInKitchen(
       <MemoryRouter>
         <OvenPlace />
       </MemoryRouter>,
     );
-    await waitFor(() => expect(useOutbox.getState().waiting).toEqual([]));
+    await user.click(await screen.findByRole('button', { name: 'Not over yet' }));
+    await waitFor(() =>
+      expect(useOutbox.getState().waiting.at(-1)?.event).toMatchObject({ kind: 'undo', undoes: 'cut--60' }),
+    );
+  });
+
+  it('shows a tap that was refused, and forgets it when told to', async () => {
+    const user = userEvent.setup();
+    useOutbox.getState().write('Damson', 'out');
+    const [row] = useOutbox.getState().waiting;
+    useOutbox.getState().setAside(row?.event.id ?? '', {
+      type: 't',
+      title: 'Not there',
+      status: 404,
+      detail: 'There is no such bake.',
+      remedy: 'Choose again.',
+    });
+    show([]);
+    expect(await screen.findByText(/Out at .*There is no such bake/)).toBeInTheDocument();
+    await user.click(screen.getByRole('button', { name: 'Forget it' }));
+    expect(useOutbox.getState().refused).toEqual([]);
   });
 });

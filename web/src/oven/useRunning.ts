@@ -1,14 +1,11 @@
 import type { BakeResponse } from '@mardle/contract';
 import type { BakeEvent, BakeTimes, RunningBake } from '@mardle/core';
-import { draftPlan, runningBake, withBake } from '@mardle/core';
-import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { useEffect, useState } from 'react';
-import { bakesKey, sendBakeEvents, useBakes } from '../api/bakes.js';
-import { ProblemError } from '../api/client.js';
+import { draftPlan, isFinished, runningBake, withBake } from '@mardle/core';
+import { useQuery } from '@tanstack/react-query';
+import { useRunningBakes } from '../api/bakes.js';
 import { useOutbox } from '../state/outbox.js';
 import { bakeThrough } from '../workers/bake.js';
 
-const RESEND_MS = 4000;
 /** Until the simulation has said how long this pie cools. */
 const COOL_GUESS_MIN = 180;
 
@@ -37,40 +34,6 @@ export function useBakeTimes(bake: BakeResponse): BakeTimes {
   return data ?? timesBySettings(bake);
 }
 
-/** Sends waiting taps as soon as the server answers, and again until it does. Returns why it does not, if so. */
-export function useSendOutbox(): ProblemError | null {
-  const waiting = useOutbox((state) => state.waiting);
-  const arrived = useOutbox((state) => state.arrived);
-  const client = useQueryClient();
-  const [problem, setProblem] = useState<ProblemError | null>(null);
-  useEffect(() => {
-    if (waiting.length === 0) return;
-    let stopped = false;
-    const send = async (): Promise<void> => {
-      for (const bakeId of new Set(waiting.map((row) => row.bakeId))) {
-        const events = waiting.filter((row) => row.bakeId === bakeId).map(({ event }) => event);
-        try {
-          await sendBakeEvents(bakeId, events);
-          if (stopped) return;
-          setProblem(null);
-          await client.invalidateQueries({ queryKey: bakesKey });
-          arrived(events.map(({ id }) => id));
-        } catch (error) {
-          if (error instanceof ProblemError && !stopped) setProblem(error);
-          return;
-        }
-      }
-    };
-    void send();
-    const timer = setInterval(() => void send(), RESEND_MS);
-    return () => {
-      stopped = true;
-      clearInterval(timer);
-    };
-  }, [waiting, arrived, client]);
-  return problem;
-}
-
 /** Saved events with those still waiting to be sent. */
 export function allEvents(
   bake: BakeResponse,
@@ -86,17 +49,24 @@ export interface BakeNow {
   readonly state: RunningBake;
 }
 
-/** Bakes with all their events: those that still need somebody, next due first, and those eaten. */
-export function useBakesNow(): { running: BakeNow[]; eaten: BakeNow[]; error: unknown; loading: boolean } {
-  const { data = [], error, isPending } = useBakes();
+/** A pie in the oven comes before one that cools, what is due first before what comes later. */
+const byUrgency = (a: BakeNow, b: BakeNow): number =>
+  Number(a.state.outAt !== null) - Number(b.state.outAt !== null) ||
+  (a.state.next?.dueAt ?? 0) - (b.state.next?.dueAt ?? 0);
+
+/** Bakes that still need somebody, with all their events, those that the server has not got yet among them. */
+export function useBakesNow(): { running: BakeNow[]; error: unknown; loading: boolean } {
+  const { data = [], error, isPending } = useRunningBakes();
   const waiting = useOutbox((state) => state.waiting);
-  const all = data.map((bake) => {
-    const events = allEvents(bake, waiting);
-    return { bake, events, state: runningBake(timesBySettings(bake), events, 0) };
-  });
-  const running = all.filter(({ state }) => state.phase !== 'eaten');
-  running.sort((a, b) => (a.state.next?.dueAt ?? 0) - (b.state.next?.dueAt ?? 0));
-  return { running, eaten: all.filter(({ state }) => state.phase === 'eaten'), error, loading: isPending };
+  const running = data
+    .flatMap((bake): BakeNow[] => {
+      const events = allEvents(bake, waiting);
+      return isFinished(events)
+        ? []
+        : [{ bake, events, state: runningBake(timesBySettings(bake), events, 0) }];
+    })
+    .sort(byUrgency);
+  return { running, error, loading: isPending };
 }
 
 /** When things are due as far as the settings alone can say, until the simulation has answered. */

@@ -1,26 +1,28 @@
-import type { PieResponse } from '@mardle/contract';
+import type { PieSummary } from '@mardle/contract';
 import type { PieSpec } from '@mardle/core';
-import { colourTargets, draftPlan, readSpec, showText, starterSpec } from '@mardle/core';
-import { Alert, Button, FileButton, Group } from '@mantine/core';
-import { IconCopy, IconPlus, IconTrash, IconUpload } from '@tabler/icons-react';
-import type { CSSProperties } from 'react';
-import { useMemo, useState } from 'react';
-import { Link, useNavigate } from 'react-router';
-import { useCreatePie, usePies, useRemovePie } from '../api/pies.js';
-import { crustColour } from '../bench/CrossSection/colours.js';
-import { viewOf } from '../bench/forms/index.js';
+import { readSpec, starterSpec } from '@mardle/core';
+import { Alert, Button, FileButton, Group, Pagination } from '@mantine/core';
+import { IconPlus, IconUpload } from '@tabler/icons-react';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { useCreatePie, usePies, useRemovePie, useTakeOutPie } from '../api/pies.js';
 import { Failure } from '../kit/Failure.js';
-import { useSettings } from '../state/settings.js';
 import classes from './PiesPlace.module.css';
+import { Shelf } from './Shelf.js';
+import { PAGE, ShelfTools, useShelf } from './ShelfTools.js';
 
-/** Which pies there are; start one, copy one, read one from a file. */
+/** Which pies there are; find them, start one, copy one, read one from a file. */
 export function PiesPlace() {
-  const { data: pies, error } = usePies();
+  const { query, sort, find, page, show } = useShelf();
+  const { data, error, isPlaceholderData } = usePies(query);
   const create = useCreatePie();
   const remove = useRemovePie();
+  const takeOut = useTakeOutPie();
   const navigate = useNavigate();
   const [badFile, setBadFile] = useState<readonly string[]>([]);
+  const [away, setAway] = useState<PieSummary | null>(null);
   const begin = async (spec: PieSpec): Promise<void> => {
+    if (create.isPending) return;
     const made = await create.mutateAsync(spec).catch(() => null);
     if (made) await navigate(`/pies/${made.id}`);
   };
@@ -30,9 +32,17 @@ export function PiesPlace() {
     setBadFile(read.ok ? [] : read.problems);
     if (read.ok) await begin(read.spec);
   };
+  const putAway = async (pie: PieSummary): Promise<void> => {
+    const gone = await remove.mutateAsync(pie.id).then(
+      () => true,
+      () => false,
+    );
+    if (gone) setAway(pie);
+  };
+  const { pies = [], total = 0, size = PAGE } = data ?? {};
   return (
     <>
-      <Group justify="space-between" mb={14}>
+      <Group justify="space-between" mb={10}>
         <h1>Pies</h1>
         <Group gap={8}>
           <FileButton accept="application/json,.json" onChange={(file) => void readFile(file)}>
@@ -51,6 +61,7 @@ export function PiesPlace() {
           </Button>
         </Group>
       </Group>
+      <ShelfTools find={find} sort={sort} total={total} show={show} />
       {badFile.length > 0 && (
         <Alert
           color="red"
@@ -64,28 +75,65 @@ export function PiesPlace() {
           {badFile.slice(0, 5).join(' ')}
         </Alert>
       )}
-      {[error, create.error, remove.error].map(
+      {away && (
+        <Alert
+          color="gray"
+          role="status"
+          mb={12}
+          withCloseButton
+          closeButtonLabel="Close"
+          onClose={() => setAway(null)}
+        >
+          <Group gap={12}>
+            <span>“{away.name}” is put away; its bakes stay in the log.</span>
+            <Button
+              variant="default"
+              size="sm"
+              loading={takeOut.isPending}
+              onClick={() => takeOut.mutate(away.id, { onSuccess: () => setAway(null) })}
+            >
+              Take it out again
+            </Button>
+          </Group>
+        </Alert>
+      )}
+      {[error, create.error, remove.error, takeOut.error].map(
         (problem, i) => problem && <Failure key={i} error={problem} />,
       )}
-      {pies?.length === 0 && (
-        <p className={classes.empty}>No pies yet. Start with the fruit that is on the bench: New pie.</p>
+      {data && total === 0 && (
+        <p className={classes.empty}>
+          {find === ''
+            ? 'No pies yet. Start with the fruit that is on the bench: New pie.'
+            : `No pie has “${find}” in its name, fruit, form, dish or oven.`}
+        </p>
       )}
-      <ul className={classes.shelf}>
-        {pies?.map((pie) => (
-          <PieCard
-            key={pie.id}
-            pie={pie}
-            onCopy={() => void begin({ ...pie.spec, name: `${pie.spec.name}, copy` })}
-            onRemove={() => {
-              if (window.confirm(`Put away “${pie.spec.name}”? Its bakes stay in the log.`))
-                remove.mutate(pie.id);
-            }}
-          />
-        ))}
-      </ul>
+      <Shelf
+        pies={pies}
+        sort={sort}
+        busy={isPlaceholderData}
+        onCopy={(spec) => void begin({ ...spec, name: `${spec.name}, copy` })}
+        onPutAway={(pie) => void putAway(pie)}
+      />
+      {total > size && (
+        <Pagination
+          mt={14}
+          total={Math.ceil(total / size)}
+          value={page}
+          onChange={(next) => show({ page: next })}
+          getControlProps={(control) => ({ 'aria-label': pageWords[control] })}
+          getItemProps={(item) => ({ 'aria-label': `Page ${item}` })}
+        />
+      )}
     </>
   );
 }
+
+const pageWords = {
+  first: 'First page',
+  last: 'Last page',
+  next: 'Next page',
+  previous: 'Page before',
+} as const;
 
 type ReadFile =
   | { readonly ok: true; readonly spec: PieSpec }
@@ -103,50 +151,4 @@ function readPie(text: string): ReadFile {
   return read.ok
     ? read
     : { ok: false, problems: read.problems.map(({ message, remedy }) => `${message} ${remedy}`) };
-}
-
-interface PieCardProps {
-  readonly pie: PieResponse;
-  readonly onCopy: () => void;
-  readonly onRemove: () => void;
-}
-
-/** The colour that its pastry is baked to, for its picture. */
-const asBaked = ({ bake }: PieSpec): CSSProperties =>
-  ({ '--pastry': crustColour(colourTargets[bake.colour].index) }) as CSSProperties;
-
-function PieCard({ pie, onCopy, onRemove }: PieCardProps) {
-  const units = useSettings((state) => state.units);
-  const { spec } = pie;
-  const drafted = useMemo(() => draftPlan(spec), [spec]);
-  const say = (massG: number): string => showText(massG, 'g', units);
-  const { FromAbove } = viewOf(spec.form.kind);
-  return (
-    <li className={classes.pie}>
-      <Link to={`/pies/${pie.id}`} className={classes.link}>
-        <div className={classes.picture} aria-hidden style={asBaked(spec)}>
-          {drafted.ok && <FromAbove plan={drafted.plan} />}
-        </div>
-        <h2>{spec.name}</h2>
-        {drafted.ok && (
-          <p>
-            {say(drafted.plan.filling.batch.massG)} fruit · {say(drafted.plan.filling.sugar.massG)} sugar
-            <br />
-            {say(drafted.plan.filling.thickenerG)} thickener · {say(drafted.plan.build.dough.massG)} dough
-          </p>
-        )}
-        <p className={classes.small}>
-          {spec.dish.label} · {spec.bake.oven.label} · version {pie.version}
-        </p>
-      </Link>
-      <div className={classes.tools}>
-        <button type="button" aria-label={`Copy ${spec.name}`} onClick={onCopy}>
-          <IconCopy size={20} />
-        </button>
-        <button type="button" aria-label={`Put away ${spec.name}`} onClick={onRemove}>
-          <IconTrash size={20} />
-        </button>
-      </div>
-    </li>
-  );
 }

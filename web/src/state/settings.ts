@@ -9,12 +9,22 @@ interface Counting {
 }
 
 interface Settings extends Counting {
+  /** Whether single keys do something; with Ctrl they always do. */
+  readonly singleKeys: boolean;
   setCounting(counting: Counting): void;
+  setSingleKeys(singleKeys: boolean): void;
 }
 
 /** What this browser prefers. */
 export const useSettings = create<Settings>()(
-  persist((set) => ({ units: 'metric', first: 'weight', setCounting: (counting) => set(counting) }), {
-    name: 'mardle.settings',
-  }),
+  persist(
+    (set) => ({
+      units: 'metric',
+      first: 'weight',
+      singleKeys: true,
+      setCounting: (counting) => set(counting),
+      setSingleKeys: (singleKeys) => set({ singleKeys }),
+    }),
+    { name: 'mardle.settings' },
+  ),
 );

@@ -6,6 +6,7 @@ import { memo, useState } from 'react';
 import { useSettings } from '../../state/settings.js';
 import { useTicks } from '../../state/ticks.js';
 import { useWhy } from '../../state/why.js';
+import { onWhyKey } from '../../kit/Figure/Fig.js';
 import { Plate } from '../../kit/Plate/Plate.js';
 import { benchParts } from '../Jump.js';
 import { PrintSheets } from '../print/PrintSheets.js';
@@ -140,6 +141,7 @@ function Line({ pieId, line }: { readonly pieId: string; readonly line: SlipLine
           title="Why? (?)"
           aria-label={`${line.label}: ${showText(line.massG, 'g', units)}. Why?`}
           onClick={() => line.figure && open(line.figure)}
+          onKeyDown={onWhyKey(() => line.figure && open(line.figure))}
         >
           {amount}
         </button>

@@ -118,11 +118,16 @@ describe('the pastry', () => {
     const user = userEvent.setup();
     const puff = { ...starterSpec, name: 'Puffed', pastry: { ...starterSpec.pastry, dough: 'puff' } };
     standInServer({
-      'GET /api/pies': {
-        body: [
-          { id: 'a', version: 1, savedAt: '2026-01-01T00:00:00Z', spec: { ...starterSpec, name: 'Plain' } },
-          { id: 'b', version: 1, savedAt: '2026-01-01T00:00:00Z', spec: puff },
-        ],
+      'GET /api/pies?sort=name&size=100&whole=yes': {
+        body: {
+          pies: [
+            { id: 'a', version: 1, spec: { ...starterSpec, name: 'Plain' } },
+            { id: 'b', version: 1, spec: puff },
+          ],
+          total: 2,
+          page: 1,
+          size: 100,
+        },
       },
     });
     show(layOnBench()());

@@ -1,5 +1,6 @@
 import type { Figure } from '@mardle/core';
 import { show, showText } from '@mardle/core';
+import type { KeyboardEvent } from 'react';
 import { useSettings } from '../../state/settings.js';
 import { useWhy } from '../../state/why.js';
 import classes from './Fig.module.css';
@@ -8,6 +9,16 @@ interface FigProps {
   readonly figure: Figure | undefined;
   readonly band?: boolean;
 }
+
+/** `?` on a focused figure asks for its story. */
+export const onWhyKey =
+  (ask: () => void) =>
+  (event: KeyboardEvent): void => {
+    if (event.key !== '?') return;
+    event.preventDefault();
+    event.stopPropagation();
+    ask();
+  };
 
 /** A computed figure: number, unit, band if asked; it opens to its story by click, Enter or `?`. */
 export function Fig({ figure, band = false }: FigProps) {
@@ -22,12 +33,7 @@ export function Fig({ figure, band = false }: FigProps) {
       title="Why? (?)"
       aria-label={`${figure.label}: ${showText(figure.value, figure.unit, units)}. Why?`}
       onClick={() => open(figure.id)}
-      onKeyDown={(event) => {
-        if (event.key !== '?') return;
-        event.preventDefault();
-        event.stopPropagation();
-        open(figure.id);
-      }}
+      onKeyDown={onWhyKey(() => open(figure.id))}
     >
       <span key={shown.number} className={classes.number}>
         {shown.number}

@@ -1,7 +1,7 @@
 import { NumberInput, Table } from '@mantine/core';
 import { addDough, builtInLarder, draftPlan, showText } from '@mardle/core';
 import { useMemo, useState } from 'react';
-import { usePies } from '../../../api/pies.js';
+import { usePieChoice } from '../../../api/pies.js';
 import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../useBenchSpec.js';
 import classes from '../stations.module.css';
@@ -12,15 +12,18 @@ const MOST_OF_ONE = 60;
 export function DayDough({ spec }: StationProps) {
   const { dough } = spec.pastry;
   const units = useSettings((state) => state.units);
-  const { data: pies = [] } = usePies();
+  const { data } = usePieChoice();
   const [counts, setCounts] = useState<Readonly<Record<string, number>>>({});
   const doughs = useMemo(
     () =>
-      pies.flatMap((pie) => {
-        const drafted = draftPlan(pie.spec);
-        return drafted.ok && drafted.plan.build.dough.massG > 0 ? [{ pie, plan: drafted.plan }] : [];
+      (data?.pies ?? []).flatMap(({ id, spec }) => {
+        if (!spec) return [];
+        const drafted = draftPlan(spec);
+        return drafted.ok && drafted.plan.build.dough.massG > 0
+          ? [{ pie: { id, spec }, plan: drafted.plan }]
+          : [];
       }),
-    [pies],
+    [data],
   );
   const lists = addDough(
     doughs.map(({ pie, plan }) => ({

@@ -1,7 +1,7 @@
 import type { Lattice, Outline } from '@mardle/core';
 import { showText, weaveSteps } from '@mardle/core';
 import { Button, Group, Modal } from '@mantine/core';
-import { useHotkeys } from '@mantine/hooks';
+import { useKeys } from '../../../../kit/useKeys.js';
 import { useState } from 'react';
 import { useSettings } from '../../../../state/settings.js';
 import { LatticePlan } from './LatticePlan.js';
@@ -28,11 +28,14 @@ export function WeaveSteps({ lattice, top, onClose }: WeaveStepsProps) {
   const last = steps.length + 1;
   const on = (): void => setAt((step) => Math.min(last, step + 1));
   const back = (): void => setAt((step) => Math.max(0, step - 1));
-  useHotkeys([
-    ['space', on],
-    ['ArrowRight', on],
-    ['ArrowLeft', back],
-  ]);
+  useKeys(
+    [
+      ['space', on],
+      ['ArrowRight', on],
+      ['ArrowLeft', back],
+    ],
+    'dialog',
+  );
   const now = at >= 1 && at <= steps.length ? (steps[at - 1] ?? null) : null;
   const say = (): string => {
     if (at === 0)

@@ -1,0 +1,63 @@
+import { bakesKey, sendBakeEvents } from '../api/bakes.js';
+import { mayGoWellLater, ProblemError } from '../api/client.js';
+import { useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
+import type { Waiting } from './outbox.js';
+import { useOutbox } from './outbox.js';
+
+const RESEND_MS = 4000;
+const LOCK = 'mardle.taps';
+
+/** One tab sends at a time; the others see what arrived. */
+const alone = (act: () => Promise<void>): Promise<void> =>
+  'locks' in navigator
+    ? navigator.locks.request(LOCK, { ifAvailable: true }, async (lock) => (lock ? act() : undefined))
+    : act();
+
+/** Sends taps in order; one that is refused is set aside, and the rest goes on. False when the server does not answer. */
+async function sendRows(rows: readonly Waiting[]): Promise<boolean> {
+  const { arrived, setAside } = useOutbox.getState();
+  const [first] = rows;
+  if (!first) return true;
+  try {
+    await sendBakeEvents(
+      first.bakeId,
+      rows.map(({ event }) => event),
+    );
+    arrived(rows.map(({ event }) => event.id));
+    return true;
+  } catch (error) {
+    if (!(error instanceof ProblemError) || mayGoWellLater(error)) return false;
+    if (rows.length === 1) {
+      setAside(first.event.id, error.document);
+      return true;
+    }
+    // One of them is at fault: each by itself shows which.
+    for (const row of rows) if (!(await sendRows([row]))) return false;
+    return true;
+  }
+}
+
+async function sendAll(): Promise<boolean> {
+  const { waiting } = useOutbox.getState();
+  for (const bakeId of new Set(waiting.map((row) => row.bakeId))) {
+    if (!(await sendRows(waiting.filter((row) => row.bakeId === bakeId)))) return false;
+  }
+  return true;
+}
+
+/** Sends waiting taps as soon as the server answers, and again until it does, whichever page is open. */
+export function useSendTaps(): void {
+  const waiting = useOutbox((state) => state.waiting);
+  const client = useQueryClient();
+  useEffect(() => {
+    if (waiting.length === 0) return;
+    const send = (): void =>
+      void alone(async () => {
+        if (await sendAll()) await client.invalidateQueries({ queryKey: bakesKey });
+      });
+    send();
+    const timer = setInterval(send, RESEND_MS);
+    return () => clearInterval(timer);
+  }, [waiting, client]);
+}
