@@ -8,7 +8,10 @@ import {
   simulateBake,
   starterSpec,
 } from '@mardle/core';
+import { listBenchmarks } from './bench/lists.js';
 import type { Benchmark } from './bench/measure.js';
+import { buildServer } from './system/build.js';
+import { needPrograms } from './system/packages.js';
 import { compare, medianMs, onceMs } from './bench/measure.js';
 import { plainBake } from './bench/plain-bake.js';
 
@@ -54,7 +57,9 @@ function run(): Benchmark[] {
 }
 
 const digits = (value: number): string => value.toPrecision(3);
-const benchmarks = run();
+await needPrograms('mariadbd');
+await buildServer();
+const benchmarks = [...run(), ...(await listBenchmarks())];
 if (process.argv.includes('--json')) {
   process.stdout.write(`${JSON.stringify(benchmarks, null, 2)}\n`);
 } else {

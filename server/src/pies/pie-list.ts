@@ -3,8 +3,8 @@ import { USUAL_SIZE } from '@mardle/contract';
 import type { FormKind, PieSpec } from '@mardle/core';
 import { readSpec } from '@mardle/core';
 import type { EntityManager, SelectQueryBuilder } from 'typeorm';
-import { In } from 'typeorm';
 import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
+import { plainWords } from './pie-words.js';
 import { PieEntity, PieVersionEntity } from './pie.entities.js';
 
 /** Column and direction of each order; names come last, so that what is alike stands in order too. */
@@ -29,7 +29,10 @@ const orders: Readonly<Record<PieSort, readonly (readonly [keyof PieEntity, 'ASC
 /** A word as a pattern that finds it anywhere. */
 const holding = (word: string): string => `%${word.replace(/[\\%_]/g, '\\$&')}%`;
 
-const wordsIn = (find: string): string[] => find.split(/\s+/).filter((word) => word !== '');
+const wordsIn = (find: string): string[] =>
+  plainWords(find)
+    .split(/\s+/)
+    .filter((word) => word !== '');
 
 function found(rows: SelectQueryBuilder<PieEntity>, words: readonly string[]): SelectQueryBuilder<PieEntity> {
   words.forEach((word, i) => rows.andWhere(`pie.words LIKE :word${i}`, { [`word${i}`]: holding(word) }));
@@ -52,22 +55,24 @@ function unreadable(spec: unknown): string | null {
   return problem ? `${problem.message} ${problem.remedy}` : 'It cannot be read.';
 }
 
-const summary = (row: PieEntity, spec: PieSpec | undefined, whole: boolean): PieSummary => {
-  const wrong = spec ? unreadable(spec) : 'Its latest version is missing.';
-  return {
-    id: row.id,
-    version: row.version,
-    savedAt: row.savedAt.toISOString(),
-    lastBakedAt: row.lastBakedAt?.toISOString() ?? null,
-    name: row.name,
-    form: row.form as FormKind,
-    fruits: row.fruits,
-    dish: row.dish,
-    oven: row.oven,
-    unreadable: wrong,
-    ...(whole && spec && wrong === null ? { spec } : {}),
-  };
-};
+const summary = (row: PieEntity): PieSummary => ({
+  id: row.id,
+  version: row.version,
+  savedAt: row.savedAt.toISOString(),
+  lastBakedAt: row.lastBakedAt?.toISOString() ?? null,
+  name: row.name,
+  form: row.form as FormKind,
+  fruits: row.fruits,
+  dish: row.dish,
+  oven: row.oven,
+  unreadable: null,
+});
+
+/** The same with the whole pie, or with why it cannot be read. */
+function wholeOf(row: PieEntity, stored: PieSpec | undefined): PieSummary {
+  const wrong = stored ? unreadable(stored) : 'Its latest version is missing.';
+  return { ...summary(row), unreadable: wrong, ...(stored && wrong === null ? { spec: stored } : {}) };
+}
 
 /** One page of the pies that are not put away. */
 export async function listPies(
@@ -81,23 +86,38 @@ export async function listPies(
   if (form) rows.andWhere('pie.form = :form', { form });
   const words = wordsIn(find);
   found(rows, words);
-  const total = await rows.getCount();
+  // `getCount` would count distinct ids, at three times the cost.
+  const counted = await rows.clone().select('COUNT(*)', 'total').getRawOne<{ total: string }>();
+  const total = Number(counted?.total ?? 0);
   if (words[0] !== undefined && !sort) ranked(rows, words[0]);
-  for (const [column, way] of orders[sort ?? 'saved']) rows.addOrderBy(`pie.${column}`, way);
+  const order = orders[sort ?? 'saved'];
+  for (const [column, way] of order) rows.addOrderBy(`pie.${column}`, way);
   const pies = await rows
-    .addOrderBy('pie.id')
+    // The way of the last key, so that an index gives the order.
+    .addOrderBy('pie.id', order.at(-1)?.[1])
     .offset((page - 1) * size)
     .limit(size)
     .getMany();
-  const latest = await manager.find(PieVersionEntity, { where: { pieId: In(pies.map(({ id }) => id)) } });
-  const specs = new Map(latest.map(({ pieId, version, spec }) => [`${pieId}/${version}`, spec]));
   return {
-    pies: pies.map((row) => {
-      const stored = specs.get(`${row.id}/${row.version}`);
-      return summary(row, stored && read(stored), whole === 'yes');
-    }),
+    pies: whole === 'yes' ? await withSpecs(manager, pies, read) : pies.map(summary),
     total,
     page,
     size,
   };
+}
+
+async function withSpecs(
+  manager: EntityManager,
+  pies: readonly PieEntity[],
+  read: (stored: PieSpec) => PieSpec,
+): Promise<PieSummary[]> {
+  if (pies.length === 0) return [];
+  const latest = await manager.find(PieVersionEntity, {
+    where: pies.map(({ id, version }) => ({ pieId: id, version })),
+  });
+  const specs = new Map(latest.map(({ pieId, spec }) => [pieId, spec]));
+  return pies.map((row) => {
+    const stored = specs.get(row.id);
+    return wholeOf(row, stored && read(stored));
+  });
 }

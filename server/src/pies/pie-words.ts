@@ -8,9 +8,13 @@ interface PieWords {
   readonly fruits: string;
   readonly dish: string;
   readonly oven: string;
-  /** All of it, for finding. */
+  /** All of it, for finding: in small letters without accents, so that finding need only compare bytes. */
   readonly words: string;
 }
+
+/** Small letters without accents. */
+export const plainWords = (text: string): string =>
+  text.normalize('NFD').replace(/\p{M}/gu, '').toLowerCase();
 
 const unreadable: PieWords = { name: '(unreadable)', form: '', fruits: '', dish: '', oven: '', words: '' };
 const MOST = { name: 255, fruits: 400, label: 120, words: 1200 } as const;
@@ -29,7 +33,7 @@ export function pieWords(spec: PieSpec): PieWords {
     const dish = spec.dish.label.slice(0, MOST.label);
     const oven = spec.bake.oven.label.slice(0, MOST.label);
     const form = kind ? formOf(kind).label : '';
-    const words = [name, fruits, form, dish, oven].join(' ').slice(0, MOST.words);
+    const words = plainWords([name, fruits, form, dish, oven].join(' ')).slice(0, MOST.words);
     return { name, form: kind ?? '', fruits, dish, oven, words };
   } catch {
     return unreadable;

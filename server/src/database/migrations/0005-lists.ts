@@ -20,7 +20,7 @@ export class Lists1764200000000 implements MigrationInterface {
       ADD COLUMN IF NOT EXISTS fruits varchar(400) NOT NULL DEFAULT '',
       ADD COLUMN IF NOT EXISTS dish varchar(120) NOT NULL DEFAULT '',
       ADD COLUMN IF NOT EXISTS oven varchar(120) NOT NULL DEFAULT '',
-      ADD COLUMN IF NOT EXISTS words varchar(1200) NOT NULL DEFAULT ''`);
+      ADD COLUMN IF NOT EXISTS words varchar(1200) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL DEFAULT ''`);
     for (const sort of ['saved_at', 'last_baked_at', 'name', 'fruits(60)', 'form', 'oven']) {
       const key = `pie_by_${sort.replace(/\W.*/, '')}`;
       await queries.query(`ALTER TABLE pie ADD KEY IF NOT EXISTS ${key} (kitchen_id, deleted_at, ${sort})`);
