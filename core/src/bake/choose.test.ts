@@ -37,6 +37,15 @@ describe('of two ways the better one is', () => {
     expect(first(way({ baseMoisture: 0.3 }), dry)).toBe(dry);
   });
 
+  it('a base counts only as far as it is soggy: from a tenth on, a quarter is the worst', () => {
+    const shorter = (wet: number, dry: number): number | undefined =>
+      first(way({ baseMoisture: wet, doneMin: 40 }), way({ baseMoisture: dry, secondC: 175, doneMin: 46 }))
+        ?.baseMoisture;
+    expect(shorter(0.09, 0.02)).toBe(0.09);
+    expect(shorter(0.6, 0.3)).toBe(0.6);
+    expect(shorter(0.2, 0.11)).toBe(0.11);
+  });
+
   it('the one without foil', () => {
     const bare = way({ secondC: 185 });
     expect(first(way({ foilMin: 20 }), bare)).toBe(bare);

@@ -69,6 +69,11 @@ describe('food by its components', () => {
     close(conductivity(water, 20), 0.598, 0.015);
   });
 
+  it('protein takes more heat as it gets hotter: 2008.2 + 1.2089 T - .0013129 T2', () => {
+    const protein: Composition = { water: 0, protein: 1, fat: 0, carbohydrate: 0 };
+    close(specificHeat(protein, 60), 2076, 0.0001);
+  });
+
   it('an apple holds 3.65 to 3.85 kJ for a degree and conducts .5 to .58 without its air', () => {
     expect(specificHeat(apple, 20)).toBeGreaterThan(3650);
     expect(specificHeat(apple, 20)).toBeLessThan(3850);

@@ -11,7 +11,7 @@ export interface MeshSize {
 
 /** Meshes by name: the search uses the coarse one, what is shown the usual one, tests of convergence the fine one. */
 export const meshSizes = {
-  coarse: { columns: 4, sideColumns: 2, fillingRows: 6, crustRows: 3, stepS: 5, settledTimes: 2 },
+  coarse: { columns: 4, sideColumns: 2, fillingRows: 6, crustRows: 3, stepS: 5, settledTimes: 4 },
   usual: { columns: 6, sideColumns: 3, fillingRows: 9, crustRows: 4, stepS: 5, settledTimes: 1 },
   fine: { columns: 9, sideColumns: 4, fillingRows: 16, crustRows: 5, stepS: 2, settledTimes: 1 },
 } as const satisfies Record<string, MeshSize>;

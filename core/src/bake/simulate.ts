@@ -42,6 +42,8 @@ export interface Run {
   readonly state: BakeState;
   readonly interventions: Interventions;
   oven: OvenState;
+  /** What goes up through the top, kg/s, and whether it changes. */
+  steam: { readonly kgS: number; readonly changes: boolean };
 }
 
 /** Puts a pie into an oven heated through to the first stage. */
@@ -64,6 +66,7 @@ export function startRun(
     state,
     interventions,
     oven,
+    steam: { kgS: 0, changes: false },
   };
 }
 
@@ -84,13 +87,31 @@ function coverAt({ foilMin, weightsMin }: Interventions, timeMin: number): Bound
 
 /** Crusts have set by then. Estimate. */
 const SETTLED_S = 900;
-const stepAt = ({ stepS, settledTimes }: MeshSize, timeS: number): number =>
-  timeS < SETTLED_S ? stepS : settledTimes * stepS;
+/** Steam that changes by more than this share from step to step has just begun, or ends; W/m2 of it that count. */
+const STEAM_CHANGES = 0.15;
+const STEAM_COUNTS = 1e-5;
+/** A filling so near its boil is about to send steam through its top, K. */
+const NEAR_BOIL_K = 2;
+
+const steamOf = ({ model, state }: Run): number =>
+  model.mesh.stacks.reduce((sum, _, j) => sum + state.vapourFlux[j]! * model.mesh.columnArea[j]!, 0);
+
+/** Whether nothing sudden is to be expected: then steps may be long. They begin on whole ones, so that readings fall on them. */
+function isSettled({ model, state, steam }: Run): boolean {
+  const { stepS, settledTimes } = model.mesh.size;
+  if (state.timeS < SETTLED_S || steam.changes) return false;
+  if (state.timeS % (SLOW_EVERY * settledTimes * stepS) !== 0) return false;
+  for (const i of model.mesh.fillingCells) {
+    if (state.boiling[i] === 0 && state.tempC[i]! > model.fillingBoilsC - NEAR_BOIL_K) return false;
+  }
+  return true;
+}
 
 /** Bakes on for a few steps at a setting. */
 export function advance(run: Run, settingC: number): void {
   const { model, traits, state, interventions } = run;
-  const stepS = stepAt(model.mesh.size, state.timeS);
+  const { size } = model.mesh;
+  const stepS = isSettled(run) ? size.settledTimes * size.stepS : size.stepS;
   const fromMin = state.timeS / 60;
   const untilMin = fromMin + (SLOW_EVERY * stepS) / 60;
   if (interventions.doorMin.some((at) => at >= fromMin && at < untilMin))
@@ -103,6 +124,9 @@ export function advance(run: Run, settingC: number): void {
   };
   heatSteps(model, state, surroundingsAt, stepS);
   state.timeS = Math.round(state.timeS);
+  const kgS = steamOf(run);
+  const changes = Math.abs(kgS - run.steam.kgS) > STEAM_CHANGES * Math.max(kgS, STEAM_COUNTS);
+  run.steam = { kgS, changes };
 }
 
 export const reading = (run: Run): Reading =>

@@ -84,12 +84,46 @@ describe('steam through a thin, light skin', () => {
 });
 
 describe('readings', () => {
-  const { readings } = simulateBake(aBody(), aPlace, hot, meshSizes.coarse);
+  const { readings, events } = simulateBake(aBody(), aPlace, hot, meshSizes.usual);
 
   it('come each half minute, from loading to out', () => {
     expect(readings[0]?.timeMin).toBe(0);
     expect(readings.at(-1)?.timeMin).toBe(40);
     expect(readings).toHaveLength(81);
+  });
+
+  it('come at least each minute where steps are longer', () => {
+    const minutes = simulateBake(aBody(), aPlace, hot, meshSizes.coarse).readings.map(
+      ({ timeMin }) => timeMin,
+    );
+    for (let minute = 0; minute <= 40; minute++) expect(minutes).toContain(minute);
+  });
+
+  it('are crossed by each event at its moment', () => {
+    const at = (
+      minute: number | null,
+      of: (reading: (typeof readings)[number]) => number,
+    ): [number, number] => {
+      const after = readings.findIndex(({ timeMin }) => timeMin >= (minute ?? Infinity));
+      return [of(readings[after - 1]!), of(readings[after]!)];
+    };
+    for (const [minute, of, level] of [
+      [events.tenderMin, (r: (typeof readings)[number]) => r.tender, 0.64],
+      [events.setMin, (r: (typeof readings)[number]) => r.set, 0.9],
+      [events.goldenMin, (r: (typeof readings)[number]) => r.topBrowning, 1],
+    ] as const) {
+      const [before, after] = at(minute, of);
+      expect(before).toBeLessThanOrEqual(level);
+      expect(after).toBeGreaterThanOrEqual(level);
+    }
+  });
+
+  it('begin with what the preparation has done', () => {
+    const body = aBody();
+    const stewed = { ...body, filling: body.filling && { ...body.filling, softened: 0.4, swollen: 0.3 } };
+    const [first] = simulateBake(stewed, aPlace, hot, meshSizes.coarse).readings;
+    expect(first?.tender).toBeCloseTo(0.4, 6);
+    expect(first?.set).toBeCloseTo(0.3, 6);
   });
 
   it('colour, softness, set and loss only ever rise', () => {

@@ -23,6 +23,21 @@ function kitchens(seed: number): () => number {
   return () => Math.sqrt(-2 * Math.log(uniform())) * Math.cos(2 * Math.PI * uniform());
 }
 
+describe('what is expected to drain', () => {
+  it('is sugar too, but only as much as there is juice to carry it', () => {
+    const dry = makeBatch(spec('quince'), 1000, builtInLarder);
+    const wet = makeBatch(spec('strawberry'), 1000, builtInLarder);
+    // Of a fruit that gives ten times less, ten times less drains: no sugar runs off by itself.
+    const less = (batch: typeof dry): number => expectedWeepG(batch, 0.02) / expectedWeepG(batch, 0.01);
+    expect(less(dry)).toBeGreaterThan(1.02);
+    expect(expectedWeepG(dry, 0.01)).toBeLessThan(expectedWeepG(dry, 1));
+    // Where there is plenty of juice all of the sugar that drains is in it: the rest is in proportion to the water.
+    const [one, most] = [expectedWeepG(wet, 1), expectedWeepG(wet, 1.3)];
+    expect(most).toBeGreaterThan(one);
+    expect(one).toBeLessThan(30);
+  });
+});
+
 describe('the weep test against known hidden values', () => {
   it.each(['damson', 'strawberry', 'apple_firm_tart', 'blueberry'])(
     'gives a nine-in-ten band for %s that holds the truth about nine times in ten',
