@@ -87,6 +87,12 @@ test('the same by keyboard alone', async ({ page }) => {
   await page.keyboard.press('Control+s');
   await page.keyboard.press('/');
   await page.getByLabel('What to find').fill('loganb');
+  await expect(
+    page
+      .getByRole('option', { name: /^Loganberry/ })
+      .or(page.getByRole('button', { name: /^Loganberry/ }))
+      .first(),
+  ).toBeVisible();
   await page.keyboard.press('Enter');
   await expect(page.getByLabel('Name of the pie')).toHaveValue('Loganberry');
 });

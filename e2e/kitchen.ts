@@ -14,13 +14,25 @@ export const test = base.extend({
 
 export { expect };
 
-/** WCAG 2.2 AA by axe, on what is shown now. */
+/** A menu's first element takes the focus while it opens: the library's, and no child that anybody meets. */
+const isSentinel = (html: string): boolean => html.includes('data-mantine-stop-propagation');
+
+/** WCAG 2.2 AA and best practice by axe, on what is shown now. */
 export async function expectAccessible(page: Page): Promise<void> {
   const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'])
     .analyze();
+  const found = violations.filter(
+    ({ id, nodes }) =>
+      id !== 'aria-required-children' ||
+      !nodes.every(({ any, all, none }) =>
+        [...any, ...all, ...none].every(({ relatedNodes = [] }) =>
+          relatedNodes.every(({ html }) => isSentinel(html)),
+        ),
+      ),
+  );
   expect(
-    violations.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`),
+    found.map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`),
   ).toEqual([]);
 }
 

@@ -82,14 +82,15 @@ test('taps on a running bake while offline arrive later, once', async ({ page, c
   await expect(page.getByText('Mardle does not answer')).toBeHidden({ timeout: 15_000 });
   await expect(card.getByRole('button', { name: 'Turn the pie' })).toBeVisible();
   await expect(page.getByText(/tap waits here/)).toBeHidden();
-  const { events } = await page.evaluate(async () => {
-    const bakes = (await (await fetch('/api/bakes/running')).json()) as {
-      spec: { name: string };
-      events: { kind: string }[];
-    }[];
-    return bakes.find(({ spec }) => spec.name === 'Offline bake') ?? { events: [] };
-  });
-  expect(events.map(({ kind }) => kind)).toEqual(['loaded', 'lowered']);
+  const kinds = (): Promise<string[]> =>
+    page.evaluate(async () => {
+      const bakes = (await (await fetch('/api/bakes/running')).json()) as {
+        spec: { name: string };
+        events: { kind: string }[];
+      }[];
+      return (bakes.find(({ spec }) => spec.name === 'Offline bake')?.events ?? []).map(({ kind }) => kind);
+    });
+  await expect.poll(kinds, { timeout: 15_000 }).toEqual(['loaded', 'lowered']);
   await card.getByRole('button', { name: 'Out now' }).click();
   await card.getByRole('button', { name: 'Slice it' }).click();
 });

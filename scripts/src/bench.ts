@@ -8,9 +8,10 @@ import {
   simulateBake,
   starterSpec,
 } from '@mardle/core';
+import { browserBenchmarks } from './bench/browser.js';
 import { listBenchmarks } from './bench/lists.js';
 import type { Benchmark } from './bench/measure.js';
-import { buildServer } from './system/build.js';
+import { buildServer, buildWeb } from './system/build.js';
 import { needPrograms } from './system/packages.js';
 import { compare, medianMs, onceMs } from './bench/measure.js';
 import { plainBake } from './bench/plain-bake.js';
@@ -57,9 +58,10 @@ function run(): Benchmark[] {
 }
 
 const digits = (value: number): string => value.toPrecision(3);
-await needPrograms('mariadbd');
+await needPrograms('mariadbd', 'chromium');
 await buildServer();
-const benchmarks = [...run(), ...(await listBenchmarks())];
+await buildWeb();
+const benchmarks = [...run(), ...(await listBenchmarks()), ...(await browserBenchmarks())];
 if (process.argv.includes('--json')) {
   process.stdout.write(`${JSON.stringify(benchmarks, null, 2)}\n`);
 } else {

@@ -1,9 +1,9 @@
 import type { DishSpec, PastrySpec } from '../spec/index.js';
 import type { Figure } from '../units/index.js';
-import { figure, from, given } from '../units/index.js';
+import { figure, from, given, q, sumOf } from '../units/index.js';
 import { discAreaCm2, isRound } from './outline.js';
 import type { Build } from './pie-build.js';
-import { piecesFrom } from './rolled.js';
+import { DOUGH_DENSITY, piecesFrom } from './rolled.js';
 
 const PRACTICE = 'common practice, no source';
 /** What scraps are cut into, cm across: tasters, or shapes for a rim. */
@@ -74,6 +74,8 @@ export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure
       unit: 'cm',
       spread: 0.4,
       rule: 'Raw heap less cooked volume, over the top of the pie.',
+      sum: sumOf`${q(build.gapCm * build.dish.topAreaCm2, 'mL')} / ${q(build.dish.topAreaCm2, 'cm2')}`,
+      narrows: 'Fruit that was held, or drained and its juice boiled down, sinks less: the gap closes.',
       inputs: from('fruit.mass', 'dish.top_area'),
       source: 'collapse of the fruit table, our estimate',
     }),
@@ -107,6 +109,8 @@ export function baseFigures(rule: string, dish: DishSpec, pastry: PastrySpec, bu
       unit: 'g',
       spread: 0.05,
       rule: 'Sheet x thickness x 1.14 g/cm3, and 12 % for trimming.',
+      sum: sumOf`${q(base.massG / ((pastry.thicknessMm / 10) * DOUGH_DENSITY), 'cm2')} with trimming x ${q(pastry.thicknessMm, 'mm')} x ${q(DOUGH_DENSITY, 'ratio')}`,
+      narrows: 'Most of it is how evenly it is rolled. Scraps are weighed and used.',
       inputs: [...from('pastry.base_disc'), given('thickness', pastry.thicknessMm, 'mm')],
       source: 'our estimate, held against batches of the trade',
     }),
@@ -126,6 +130,7 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
       unit: 'g',
       spread: 0.03,
       rule: 'Its baker’s percentage of the flour, for the dough that the sheets need.',
+      sum: sumOf`${q((100 * value) / dough.flourG, 'percent')} of ${q(dough.flourG * batch, 'g')} of flour`,
       inputs: [...from('pastry.batch'), given('per 100 of flour', (100 * value) / dough.flourG, 'count')],
       source: `doughs by school: ${PRACTICE}`,
     });
@@ -137,6 +142,7 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
       unit: 'g',
       spread: 0.05,
       rule: 'Base and top.',
+      sum: base ? sumOf`${q(base.massG, 'g')} + ${q(dough.massG - base.massG, 'g')}` : [],
       inputs: from(...(base ? ['pastry.base_mass'] : []), 'pastry.top_mass'),
       source: 'arithmetic',
     }),
@@ -147,6 +153,7 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
       unit: 'g',
       spread: 0.05,
       rule: 'Dough for one, as many times as pies.',
+      sum: batch > 1 ? sumOf`${q(dough.massG, 'g')} x ${q(batch, 'count')}` : [],
       inputs: [...from('pastry.dough'), given('pies', batch, 'count')],
       source: 'arithmetic',
     }),
@@ -163,6 +170,7 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
       low: dough.waterLowG * batch,
       high: dough.waterHighG * batch,
       rule: 'Begin with the low figure; then by the spoon until a pressed handful holds together.',
+      narrows: 'Flour and the day’s air decide: the hand knows it sooner than any scale.',
       inputs: from('pastry.flour'),
       source: PRACTICE,
     }),

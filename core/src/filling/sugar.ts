@@ -37,6 +37,10 @@ const need = (batch: Batch): number =>
 const creditG = (batch: Batch): number =>
   sugarRule.credit * (batch.sugarsG - (batch.massG * sugarRule.middlingSugarsPercent) / 100);
 
+/** How sharp a batch is beside a middling fruit, and the sugar that its own takes off, g. */
+export const sharpnessOf = (batch: Batch): number => need(batch) / batch.massG;
+export const ownSugarCreditG = (batch: Batch): number => creditG(batch);
+
 /**
  * White-sugar equivalent in g that a style asks for; crumb sugar on top takes a tenth of itself off.
  * @param batch the fruit

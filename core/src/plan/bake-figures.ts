@@ -1,10 +1,13 @@
 import type { Bake, Band } from '../bake/index.js';
 import type { PieSpec } from '../spec/index.js';
-import type { Figure } from '../units/index.js';
-import { figure, from } from '../units/index.js';
+import type { Figure, Sum } from '../units/index.js';
+import { figure, from, q, sumOf } from '../units/index.js';
 
-const MODEL =
-  'bake simulation: heat, water, starch and colour in this dish and oven (docs/decisions/0005-bake.md)';
+const MODEL = 'bake simulation: heat, water, starch and colour in this dish and oven';
+
+/** What would narrow a moment of the bake. */
+const NARROWS =
+  'Most of it is how far your oven is from its knob. A thermometer in it, or how much longer the last pie took, narrows it: Larder, ovens.';
 /**
  * How far minutes can be trusted, as a share either way: so wide that they hold about nine times in ten when what is unknown of
  * fruit, dish and oven varies within its spread (measured over seeded pies, docs/facts.md).
@@ -13,6 +16,21 @@ export const windowSpreads = { golden: 0.25, done: 0.11, bubbling: 0.12, colour:
 
 const FOUND =
   'Found by baking this pie at many settings of your knob: near the heats of practice, the way that brings colour and filling home together, with foil or one heat where that serves.';
+
+/** What the filling waits for, each with its moment. */
+function latestOf({ events }: Bake): Sum {
+  const waits = [
+    ['tender', events.tenderMin],
+    ['swollen', events.setMin],
+    ['hot enough', events.heatedMin],
+  ] as const;
+  return waits
+    .filter(([, minute]) => minute !== null)
+    .flatMap(([word, minute], i): Sum => [
+      `${i > 0 ? ', ' : 'the latest of: '}${word} at `,
+      q(minute ?? 0, 'min'),
+    ]);
+}
 
 /** Half of a band as a share of the value, of the ranges in which the pie still comes out right. */
 const within = (band: Band | undefined, value: number): { low: number; high: number } =>
@@ -106,6 +124,8 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
               unit: 'min',
               spread,
               rule,
+              sum: key === 'done' ? latestOf(bake) : [],
+              narrows: NARROWS,
               inputs: from('bake.stage1.temp'),
               source: MODEL,
             }),
@@ -118,6 +138,8 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
       unit: 'min',
       spread: bake.found ? windowSpreads.done : 0,
       rule: 'Both stages. Trust the bubbles before the clock.',
+      sum: sumOf`${q(bake.stages[0].timeMin, 'min')} + ${q(bake.outMin - bake.stages[0].timeMin, 'min')}`,
+      narrows: NARROWS,
       inputs: from('bake.stage1.time'),
       source: bake.found ? MODEL : 'your choice',
     }),
@@ -128,6 +150,7 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
       unit: 'ratio',
       spread: windowSpreads.colour,
       rule: '1 golden, 2 deep, 4 too dark. Of an open pie the rim, of an empty shell its inside.',
+      narrows: NARROWS,
       source: MODEL,
     }),
     ...(bake.foilMin === null

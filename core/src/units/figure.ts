@@ -22,9 +22,22 @@ export type Input =
   | { readonly label: string; readonly value: number; readonly unit: Unit }
   | { readonly label: string; readonly text: string };
 
-/** The story of a figure: the rule in words, what went in, where the rule comes from. */
+/** A number of a sum: shown in the reader's units. */
+export interface Quantity {
+  readonly value: number;
+  readonly unit: Unit;
+}
+
+/** A sum with its own numbers in it, as the baker would say it. */
+export type Sum = readonly (string | Quantity)[];
+
+/** The story of a figure: the rule in words, its sum, what went in, what would narrow it, where the rule comes from. */
 interface Why {
   readonly rule: string;
+  /** Empty where a simulation or a choice stands behind it. */
+  readonly sum: Sum;
+  /** What its spread comes from most, and what would narrow it; empty when it has none, or nothing would. */
+  readonly narrows: string;
   readonly inputs: readonly Input[];
   readonly source: string;
 }
@@ -50,13 +63,15 @@ interface FigureParts {
   readonly low?: number;
   readonly high?: number;
   readonly rule: string;
+  readonly sum?: Sum;
+  readonly narrows?: string;
   readonly inputs?: readonly Input[];
   readonly source: string;
 }
 
 /** Builds a figure; without a spread the band is the value itself (a definition, or the baker's own choice). */
 export function figure(parts: FigureParts): Figure {
-  const { id, label, value, unit, rule, inputs = [], source } = parts;
+  const { id, label, value, unit, rule, sum = [], narrows = '', inputs = [], source } = parts;
   const half = Math.abs(value) * (parts.spread ?? 0);
   return {
     id,
@@ -65,9 +80,22 @@ export function figure(parts: FigureParts): Figure {
     unit,
     low: parts.low ?? value - half,
     high: parts.high ?? value + half,
-    why: { rule, inputs, source },
+    why: { rule, sum, narrows, inputs, source },
   };
 }
+
+/**
+ * A sum written with its numbers in place.
+ * @example sumOf`${q(500, 'g')} of juice x ${q(4.8, 'percent')}`
+ */
+export const sumOf = (words: TemplateStringsArray, ...numbers: readonly (Quantity | string)[]): Sum =>
+  words.flatMap((word, i) => {
+    const number = numbers[i];
+    return number === undefined ? [word] : [word, number];
+  });
+
+/** Shorthand for a number of a sum. */
+export const q = (value: number, unit: Unit): Quantity => ({ value, unit });
 
 /** Shorthand for an input that is another figure. */
 export const from = (...ids: readonly string[]): Input[] => ids.map((id) => ({ figure: id }));

@@ -1,6 +1,6 @@
 export { celsiusToFahrenheit, cmToInches, fahrenheitToCelsius, ML_PER_CUP, roundTo } from './convert.js';
-export type { Figure, Input, Unit } from './figure.js';
-export { figure, from, given } from './figure.js';
+export type { Figure, Input, Quantity, Sum, Unit } from './figure.js';
+export { figure, from, given, q, sumOf } from './figure.js';
 export type { UnitSystem } from './present.js';
 export { household, HOUSEHOLD_WITHIN } from './household.js';
 export { saidIn, show, showDegrees, showMinutes, showText, withFraction } from './present.js';

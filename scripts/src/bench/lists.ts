@@ -18,7 +18,7 @@ const EACH = 6;
 const KITCHEN = '0a9e6f5e-4d3c-4b2a-9f18-57696b657266';
 
 /** A large kitchen, made by the database itself: through the door it would take minutes. */
-async function fill(database: Connection): Promise<void> {
+export async function fill(database: Connection, pies = PIES, bakes = BAKES): Promise<void> {
   const spec = JSON.stringify(starterSpec);
   await database.query(
     `INSERT INTO pie (id, kitchen_id, version, saved_at, last_baked_at, name, form, fruits, dish, oven, words)
@@ -26,19 +26,19 @@ async function fill(database: Connection): Promise<void> {
        NOW(3) - INTERVAL seq HOUR, CONCAT('Pie ', MD5(seq)), ELT(1 + seq % 3, 'double_crust', 'lattice', 'crisp'),
        ELT(1 + seq % 4, 'Damson', 'Plum', 'Quince, Pear', 'Rhubarb'), '23 cm enamel', 'Corner oven',
        CONCAT('pie ', MD5(seq), ' ', ELT(1 + seq % 4, 'damson', 'plum', 'quince, pear', 'rhubarb'), ' corner oven')
-     FROM seq_1_to_${PIES}`,
+     FROM seq_1_to_${pies}`,
     [KITCHEN],
   );
   await database.query(
     `INSERT INTO pie_version (pie_id, version, saved_at, spec)
-     SELECT CONCAT('00000000-0000-4000-8000-', LPAD(seq, 12, '0')), 1, NOW(3), ? FROM seq_1_to_${PIES}`,
+     SELECT CONCAT('00000000-0000-4000-8000-', LPAD(seq, 12, '0')), 1, NOW(3), ? FROM seq_1_to_${pies}`,
     [spec],
   );
   await database.query(
     `INSERT INTO bake (id, kitchen_id, pie_id, pie_version, spec, stages, created_at, finished, name, oven)
-     SELECT UUID(), ?, CONCAT('00000000-0000-4000-8000-', LPAD(1 + seq % ${PIES}, 12, '0')), 1, ?,
+     SELECT UUID(), ?, CONCAT('00000000-0000-4000-8000-', LPAD(1 + seq % ${pies}, 12, '0')), 1, ?,
        '[{"tempC":210,"timeMin":15},{"tempC":180,"timeMin":30}]', NOW(3) - INTERVAL seq MINUTE, seq > 4, 'Pie', 'Corner oven'
-     FROM seq_1_to_${BAKES}`,
+     FROM seq_1_to_${bakes}`,
     [KITCHEN, spec],
   );
   await database.query('ANALYZE TABLE pie, pie_version, bake');

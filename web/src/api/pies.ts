@@ -63,6 +63,7 @@ function useRefreshing<Args, Result>(act: (args: Args) => Promise<Result>) {
 
 /** Makes a pie. Pressed again when nothing was answered it is the same pie, not another. */
 export const useCreatePie = () => {
+  const client = useQueryClient();
   const id = useRef(crypto.randomUUID());
   return useRefreshing(async (spec: PieSpec) => {
     const made = await ask<PieResponse>('/pies', { method: 'POST', body: { id: id.current, spec } }).catch(
@@ -73,6 +74,8 @@ export const useCreatePie = () => {
       },
     );
     id.current = crypto.randomUUID();
+    // It is there already when its bench opens.
+    client.setQueryData([...PIES, made.id], made);
     return made;
   });
 };

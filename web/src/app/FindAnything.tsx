@@ -27,11 +27,20 @@ const keepFound: SpotlightFilterFunction = (query, groups) => {
     .filter(({ actions }) => actions.length > 0);
 };
 
+/** Enter takes the first of what was found after the last letter, when none was chosen by the arrows. */
+function takeFirst(input: HTMLElement): void {
+  const dialog = input.closest('[role=dialog]');
+  if (dialog?.querySelector('[data-action][data-selected]')) return;
+  dialog?.querySelector<HTMLElement>('[data-action]')?.click();
+}
+
 /** Pies, fruit and places by a few letters; opened by `/` or `openSpotlight()`. */
 export function FindAnything() {
   const [typed, setTyped] = useState('');
   const [find] = useDebouncedValue(typed, TYPING_MS);
-  const { data } = usePies({ find: find.trim(), size: PIES_SHOWN });
+  const { data, isPlaceholderData } = usePies({ find: find.trim(), size: PIES_SHOWN });
+  // What is shown answers to what is typed: a quick Enter must not take what was found for other letters.
+  const looking = typed !== find || isPlaceholderData;
   const create = useCreatePie();
   const navigate = useNavigate();
   const pieOf = (id: string, label: string): void =>
@@ -46,7 +55,7 @@ export function FindAnything() {
       })
       .then((pie) => navigate(`/pies/${pie.id}`))
       .catch(() => navigate('/pies'));
-  const actions: SpotlightActionGroupData[] = [
+  const found: SpotlightActionGroupData[] = [
     {
       group: PIES,
       actions: (data?.pies ?? []).map(({ id, name, fruits, oven }) => ({
@@ -71,7 +80,7 @@ export function FindAnything() {
   ];
   return (
     <Spotlight
-      actions={actions}
+      actions={looking ? [] : found}
       shortcut={null}
       limit={SHOWN}
       filter={keepFound}
@@ -79,11 +88,16 @@ export function FindAnything() {
       highlightQuery
       scrollable
       maxHeight={440}
-      nothingFound="Nothing by that name."
+      attributes={{ content: { 'aria-label': 'Find anything' } }}
+      styles={{ actionDescription: { color: 'var(--ink-soft)', opacity: 1, fontSize: 14 } }}
+      nothingFound={looking ? 'Looking …' : 'Nothing by that name.'}
       searchProps={{
         'aria-label': 'What to find',
         placeholder: 'a pie, a fruit, a place',
         leftSection: <IconSearch size={20} aria-hidden />,
+        onKeyDown: ({ key, currentTarget }) => {
+          if (key === 'Enter') takeFirst(currentTarget);
+        },
       }}
     />
   );

@@ -1,4 +1,5 @@
 import { Modal, Switch, Table } from '@mantine/core';
+import { useFocusBack } from '../kit/useFocusBack.js';
 import { useSettings } from '../state/settings.js';
 
 const keys: readonly [string, string][] = [
@@ -16,11 +17,13 @@ const keys: readonly [string, string][] = [
 
 export function KeyHelp({ onClose }: { readonly onClose: () => void }) {
   const { singleKeys, setSingleKeys } = useSettings();
+  useFocusBack();
   return (
     <Modal opened onClose={onClose} title="Keys" closeButtonProps={{ 'aria-label': 'Close' }}>
       <Switch
         label="Single keys do something"
         description="Off, only those with Ctrl do: for speech input, or hands that slip."
+        styles={{ description: { color: 'var(--ink-soft)' } }}
         checked={singleKeys}
         onChange={({ currentTarget }) => setSingleKeys(currentTarget.checked)}
         mb={12}

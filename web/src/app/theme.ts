@@ -15,6 +15,9 @@ const rim: MantineColorsTuple = [
   '#1f3a68',
 ];
 
+/** The head of a dialog is no second head of the page. */
+const plainHead = { defaultProps: { attributes: { header: { role: 'none' } } } };
+
 export const theme = createTheme({
   colors: { rim },
   primaryColor: 'rim',
@@ -29,5 +32,7 @@ export const theme = createTheme({
     Select: { defaultProps: { size: 'md', comboboxProps: { shadow: 'md' } } },
     NumberInput: { defaultProps: { size: 'md' } },
     TextInput: { defaultProps: { size: 'md' } },
+    Modal: plainHead,
+    Drawer: plainHead,
   },
 });

@@ -112,7 +112,7 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitc
           >
             Bake it
           </Button>
-          <Menu position="bottom-end">
+          <Menu position="bottom-end" withinPortal={false}>
             <Menu.Target>
               <Button variant="default" px={10} aria-label="More">
                 <IconDotsVertical size={18} />

@@ -18,7 +18,10 @@ export function bringIntoView(part: BenchPart): void {
 /** Brings the slip into view and lays the focus on its first line, from where `?` and the arrows go on. */
 export function goToSlip(): void {
   bringIntoView('slip');
-  document.getElementById(benchParts.slip)?.querySelector('button')?.focus();
+  document
+    .getElementById(benchParts.slip)
+    ?.querySelector<HTMLButtonElement>('button[aria-label$="Why?"]')
+    ?.focus();
 }
 
 /** On a phone: each part of the bench one tap away. */

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useStartBake } from '../api/bakes.js';
 import { AdviceList } from '../kit/Advice.js';
+import { useFocusBack } from '../kit/useFocusBack.js';
 import { Failure } from '../kit/Failure.js';
 import { useSettings } from '../state/settings.js';
 
@@ -21,6 +22,7 @@ interface StartBakeProps {
 /** The last look before the pie goes in. */
 export function StartBake({ pie, spec, plan, changed, save, onClose }: StartBakeProps) {
   const units = useSettings((state) => state.units);
+  useFocusBack();
   const start = useStartBake();
   const navigate = useNavigate();
   // One id for this dialog: pressing twice starts one bake.

@@ -12,7 +12,7 @@ export function useKeptPlace(scrolls: RefObject<HTMLElement | null>): void {
   useEffect(() => {
     const element = scrolls.current;
     if (!element) return;
-    element.scrollTop = how === 'POP' ? (places.get(key) ?? 0) : 0;
+    element.scrollTo({ top: how === 'POP' ? (places.get(key) ?? 0) : 0 });
     const remember = (): void => void places.set(key, element.scrollTop);
     element.addEventListener('scroll', remember, { passive: true });
     return () => element.removeEventListener('scroll', remember);

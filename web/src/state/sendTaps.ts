@@ -2,6 +2,7 @@ import { bakesKey, sendBakeEvents } from '../api/bakes.js';
 import { mayGoWellLater, ProblemError } from '../api/client.js';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
+import { useConnection } from './connection.js';
 import type { Waiting } from './outbox.js';
 import { useOutbox } from './outbox.js';
 
@@ -50,6 +51,8 @@ async function sendAll(): Promise<boolean> {
 export function useSendTaps(): void {
   const waiting = useOutbox((state) => state.waiting);
   const client = useQueryClient();
+  // When the server answers again they go at once.
+  const answers = useConnection((state) => state.trouble === null);
   useEffect(() => {
     if (waiting.length === 0) return;
     const send = (): void =>
@@ -59,5 +62,5 @@ export function useSendTaps(): void {
     send();
     const timer = setInterval(send, RESEND_MS);
     return () => clearInterval(timer);
-  }, [waiting, client]);
+  }, [waiting, answers, client]);
 }

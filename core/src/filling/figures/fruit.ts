@@ -1,6 +1,6 @@
 import type { FillingSpec } from '../../spec/index.js';
-import type { Figure, Input } from '../../units/index.js';
-import { figure, from, given } from '../../units/index.js';
+import type { Figure, Input, Sum } from '../../units/index.js';
+import { figure, from, given, q, sumOf } from '../../units/index.js';
 import { boughtMassG } from '../batch.js';
 import { BAND_DEVIATIONS } from '../evidence.js';
 import type { Filling } from '../filling.js';
@@ -17,7 +17,11 @@ export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
       value: item.massG,
       unit: 'g',
       spread: chosen ? 0 : 0.08,
-      rule: 'Its share of the fruit.',
+      rule: batch.fruits.length === 1 ? 'It is all of the fruit.' : 'Its part of the fruit.',
+      sum:
+        batch.fruits.length === 1
+          ? []
+          : sumOf`${q((100 * item.massG) / batch.massG, 'percent')} of ${q(batch.massG, 'g')}`,
       inputs: from('fruit.mass'),
       source: chosen ? CHOICE_SOURCE : 'heap and collapse of the fruit table',
     }),
@@ -28,6 +32,8 @@ export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
       unit: 'g',
       spread: chosen ? 0.05 : 0.1,
       rule: 'Prepared fruit divided by the share that is left after peel, core and stone.',
+      sum: sumOf`${q(item.massG, 'g')} / ${q((100 * item.massG) / boughtMassG(item), 'percent')} left after peel, core or stone`,
+      narrows: 'Weigh a kilogram before and after: the larder takes your own figure.',
       inputs: [...from(`fruit.${i}.mass`), given('refuse', 100 * item.fruit.refuse, 'percent')],
       source: item.fruit.source,
     }),
@@ -38,6 +44,8 @@ export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
       unit: 'percent',
       spread: BAND_DEVIATIONS * release.deviation,
       rule: 'Share of its water that ends free: firm to ripe by the table, then cutting, freezing and sugar each keep less in; a weep test moves it.',
+      narrows:
+        'Fruit differs from tree to tree and week to week. A weep test of twenty minutes narrows it most.',
       inputs: [
         given('when firm', 100 * item.fruit.releaseFirm, 'percent'),
         given('when ripe', 100 * item.fruit.releaseRipe, 'percent'),
@@ -79,6 +87,10 @@ export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
         unit: 'g',
         spread: key === 'water' ? 0.02 : 0.15,
         rule: 'Percent of each fruit times its mass, added up.',
+        sum: batch.fruits.flatMap((f, i): Sum => [
+          ...(i > 0 ? [' + '] : []),
+          ...sumOf`${q(f.massG, 'g')} x ${q(columns[key]?.(f) ?? 0, 'percent')}`,
+        ]),
         inputs: batch.fruits.flatMap((f, i): Input[] => [
           { figure: `fruit.${i}.mass` },
           given(f.fruit.label, columns[key]?.(f) ?? 0, 'percent'),

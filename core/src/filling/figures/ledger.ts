@@ -1,12 +1,15 @@
-import type { Figure, Input } from '../../units/index.js';
-import { figure, from } from '../../units/index.js';
+import type { Figure, Input, Sum } from '../../units/index.js';
+import { figure, from, q, sumOf } from '../../units/index.js';
 import { BAND_DEVIATIONS } from '../evidence.js';
 import type { Filling } from '../filling.js';
 import { LEDGER_SOURCE } from './source.js';
 
+const NARROWS = 'Most of it is how much juice this fruit gives. A weep test of twenty minutes narrows it.';
+
 /** Figures of the juice ledger. */
 export function ledgerFigures(filling: Filling): Figure[] {
   const { ledger, release } = filling;
+  const g = (massG: number) => q(massG, 'g');
   const wet = BAND_DEVIATIONS * release.deviation;
   const line = (
     id: string,
@@ -15,8 +18,20 @@ export function ledgerFigures(filling: Filling): Figure[] {
     spread: number,
     rule: string,
     inputs: Input[],
+    sum: Sum = [],
   ): Figure =>
-    figure({ id: `ledger.${id}`, label, value, unit: 'g', spread, rule, inputs, source: LEDGER_SOURCE });
+    figure({
+      id: `ledger.${id}`,
+      label,
+      value,
+      unit: 'g',
+      spread,
+      rule,
+      sum,
+      narrows: spread >= wet / 2 && spread > 0 ? NARROWS : '',
+      inputs,
+      source: LEDGER_SOURCE,
+    });
   return [
     line(
       'fruit_water',
@@ -41,6 +56,7 @@ export function ledgerFigures(filling: Filling): Figure[] {
       wet / 2,
       'Water that does not come free.',
       from('ledger.fruit_water', 'fruit.0.release'),
+      sumOf`${g(ledger.fruitWaterG)} of water, less ${g(ledger.fruitWaterG - ledger.boundWaterG)} that comes free`,
     ),
     line(
       'boiled_off',
@@ -63,7 +79,7 @@ export function ledgerFigures(filling: Filling): Figure[] {
       'Drunk by pastry and dried fruit',
       ledger.soakedWaterG,
       0.4,
-      '.03 g per cm2 of crust, a fifth of the crumb, and what dried fruit takes.',
+      'What a cm2 of crust drinks, what a cm2 of crumb does, and what dried fruit takes.',
       from('build.crust_area'),
     ),
     line(
@@ -80,6 +96,7 @@ export function ledgerFigures(filling: Filling): Figure[] {
         'ledger.evaporated',
         'ledger.soaked',
       ),
+      sumOf`${g(ledger.fruitWaterG)} + ${g(ledger.liquidWaterG)} - ${g(ledger.boundWaterG)} - ${g(ledger.boiledOffG)} - ${g(ledger.evaporatedG)} - ${g(ledger.soakedWaterG)}`,
     ),
     line(
       'juice',
@@ -88,6 +105,7 @@ export function ledgerFigures(filling: Filling): Figure[] {
       wet,
       'Held water with the sugar, acid and fruit solids dissolved in it.',
       from('ledger.held', 'sugar.mass', 'ledger.brix'),
+      sumOf`${g(ledger.heldWaterG)} of water + ${g(ledger.juiceG - ledger.heldWaterG)} dissolved in it`,
     ),
     figure({
       id: 'ledger.brix',
@@ -95,7 +113,8 @@ export function ledgerFigures(filling: Filling): Figure[] {
       value: ledger.syrupBrix,
       unit: 'Brix',
       spread: wet / 2,
-      rule: 'Solids over juice. Part of the added sugar stays with the fruit: 1 - .45 x the share of water that is not free.',
+      rule: 'What is dissolved over the juice. Part of the added sugar stays with the water in the fruit.',
+      sum: sumOf`${g(ledger.juiceG - ledger.heldWaterG)} / ${g(ledger.juiceG)}`,
       inputs: from('sugar.mass', 'ledger.held'),
       source: LEDGER_SOURCE,
     }),

@@ -1,7 +1,7 @@
 import type { Larder } from '../../larder/index.js';
 import type { FillingSpec } from '../../spec/index.js';
 import type { Figure } from '../../units/index.js';
-import { figure, from, given } from '../../units/index.js';
+import { figure, from, given, q, sumOf } from '../../units/index.js';
 import type { Filling } from '../filling.js';
 import { isBaked } from '../preparation.js';
 import { setTargets } from '../set.js';
@@ -12,13 +12,21 @@ export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: La
   const shares = spec.thickeners.reduce((sum, part) => sum + part.share, 0);
   const { dose, thickenerG } = filling;
   const set = spec.thickenerMassG !== null;
+  const { juiceG } = filling.ledger;
+  const own = filling.batch.fruits.length === 1 ? 'the fruit sets by itself' : 'the fruits set by themselves';
+  const sum =
+    dose.massG > 0
+      ? sumOf`${q(juiceG, 'g')} of juice x (${q(filling.target, 'g/100 g')} wanted, less the ${q(filling.body, 'g/100 g')} that ${own}) / ${q(filling.blend, 'ratio')} of the strength of corn starch`
+      : sumOf`none: ${own} to ${q(filling.body, 'g/100 g')}, and ${q(filling.target, 'g/100 g')} is wanted`;
+  const narrows =
+    'Most of it is how much juice this fruit gives. A weep test of twenty minutes, or a spoonful on a cold saucer, narrows it.';
   return [
     figure({
       id: 'thickener.target',
       label: `Set wanted: ${isBaked(spec) ? setTargets[spec.set].label : 'a glaze that binds'}`,
       value: filling.target,
       unit: 'g/100 g',
-      rule: 'Corn starch, or what is worth it, per 100 g of juice.',
+      rule: 'Corn starch, or what is worth it, in 100 g of juice: what that set takes.',
       source: 'fitted to doses of the trade; stiffness about 4 c^2.6 Pa',
     }),
     figure({
@@ -49,6 +57,8 @@ export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: La
       low: dose.lowG,
       high: dose.highG,
       rule: '(target - body) x juice / 100 / strength. The band comes from how far this fruit’s juice and the starch vary; a weep or saucer test narrows it.',
+      sum,
+      narrows,
       inputs: from('thickener.target', 'thickener.body', 'ledger.juice', 'thickener.strength'),
       source: LEDGER_SOURCE,
     }),
@@ -60,7 +70,17 @@ export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: La
         unit: 'g',
         low: set ? undefined : (dose.lowG * part.share) / shares,
         high: set ? undefined : (dose.highG * part.share) / shares,
-        rule: set ? 'The amount you set.' : 'Its share of the dose.',
+        rule: set
+          ? 'The amount you set.'
+          : spec.thickeners.length === 1
+            ? 'All of the dose is of it: juice to hold, times the set wanted less the fruit’s own body, by its strength.'
+            : 'Its part of the dose.',
+        sum: set
+          ? []
+          : spec.thickeners.length === 1
+            ? sum
+            : sumOf`${q((100 * part.share) / shares, 'percent')} of ${q(dose.massG, 'g')}`,
+        narrows: set ? '' : narrows,
         inputs: from('thickener.dose'),
         source: set ? CHOICE_SOURCE : LEDGER_SOURCE,
       }),
@@ -71,7 +91,9 @@ export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: La
       value: filling.reached,
       unit: 'g/100 g',
       spread: dose.massG > 0 ? (dose.highG - dose.massG) / dose.massG : 0.1,
-      rule: '100 x thickener x strength / juice + body.',
+      rule: 'What the thickener gives to the juice, and the fruit’s own body.',
+      sum: sumOf`${q(thickenerG, 'g')} x ${q(filling.blend, 'ratio')} in ${q(juiceG, 'g')} of juice, and ${q(filling.body, 'g/100 g')} of the fruit’s own`,
+      narrows,
       inputs: from('ledger.juice', 'thickener.strength', 'thickener.body'),
       source: LEDGER_SOURCE,
     }),

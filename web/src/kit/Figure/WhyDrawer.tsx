@@ -4,6 +4,7 @@ import { saidIn, showText } from '@mardle/core';
 import { IconArrowLeft } from '@tabler/icons-react';
 import { useSettings } from '../../state/settings.js';
 import { useWhy } from '../../state/why.js';
+import { useFocusBack } from '../useFocusBack.js';
 import classes from './WhyDrawer.module.css';
 
 interface WhyDrawerProps {
@@ -20,6 +21,7 @@ export function WhyDrawer({ figures }: WhyDrawerProps) {
 function OpenDrawer({ figures }: WhyDrawerProps) {
   const units = useSettings((state) => state.units);
   const { trail, back, close, follow } = useWhy();
+  useFocusBack();
   const id = trail.at(-1);
   const figure = id === undefined ? undefined : figures[id];
   return (
@@ -47,7 +49,20 @@ function OpenDrawer({ figures }: WhyDrawerProps) {
             </p>
           )}
           <h3>How</h3>
+          {figure.why.sum.length > 0 && (
+            <p className={classes.sum}>
+              {figure.why.sum
+                .map((word) => (typeof word === 'string' ? word : showText(word.value, word.unit, units)))
+                .join('')}
+            </p>
+          )}
           <p>{saidIn(figure.why.rule, units)}</p>
+          {figure.why.narrows !== '' && figure.high > figure.low && (
+            <>
+              <h3>What would narrow it</h3>
+              <p>{figure.why.narrows}</p>
+            </>
+          )}
           {figure.why.inputs.length > 0 && (
             <>
               <h3>From</h3>

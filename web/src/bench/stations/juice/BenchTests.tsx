@@ -28,7 +28,7 @@ export function BenchTests({ pieId, spec, plan }: StationProps & { readonly pieI
   return (
     <>
       <div className={classes.test}>
-        <h3>Weep test</h3>
+        <h2>Weep test</h2>
         <p>
           {showText(weepSampleG, 'g', units)} of the prepared fruit,{' '}
           {showText(weepSugarPerFruit * weepSampleG, 'g', units)} of sugar, {weepTimeMin} minutes in a bowl.
@@ -55,7 +55,7 @@ export function BenchTests({ pieId, spec, plan }: StationProps & { readonly pieI
         </div>
       </div>
       <div className={classes.test}>
-        <h3>Saucer test</h3>
+        <h2>Saucer test</h2>
         <p>A spoon of the thickened, boiled juice on a cold saucer for two minutes. Tilt it.</p>
         <div className={classes.row}>
           <Choice

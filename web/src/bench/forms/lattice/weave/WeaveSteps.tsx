@@ -1,6 +1,7 @@
 import type { Lattice, Outline } from '@mardle/core';
 import { showText, weaveSteps } from '@mardle/core';
 import { Button, Group, Modal } from '@mantine/core';
+import { useFocusBack } from '../../../../kit/useFocusBack.js';
 import { useKeys } from '../../../../kit/useKeys.js';
 import { useState } from 'react';
 import { useSettings } from '../../../../state/settings.js';
@@ -25,6 +26,7 @@ export function WeaveSteps({ lattice, top, onClose }: WeaveStepsProps) {
   const count = lattice.long.length;
   const steps = weaveSteps(count, lattice.cross.length);
   const [at, setAt] = useState(0);
+  useFocusBack();
   const last = steps.length + 1;
   const on = (): void => setAt((step) => Math.min(last, step + 1));
   const back = (): void => setAt((step) => Math.max(0, step - 1));

@@ -1,0 +1,132 @@
+import type { Figure, Quantity } from '../units/index.js';
+import { formKinds, preparationKinds, starterSpec } from '../spec/index.js';
+import { changeForm } from './change-form.js';
+import { draftPlan, planPie } from './plan.js';
+import type { PiePlan } from './plan.js';
+
+const draft = (plain: typeof starterSpec): PiePlan => {
+  const planned = draftPlan(plain);
+  if (!planned.ok) throw new Error(planned.problems.map(({ message }) => message).join(' '));
+  return planned.plan;
+};
+
+/** Value of a sum of numbers with + and - between them. */
+function added({ why }: Figure): number {
+  let sign = 1;
+  let total = 0;
+  for (const word of why.sum) {
+    if (typeof word === 'string') sign = word.trimEnd().endsWith('-') ? -1 : 1;
+    else total += sign * word.value;
+  }
+  return total;
+}
+
+const numbers = ({ why }: Figure): Quantity[] => why.sum.filter((word) => typeof word !== 'string');
+
+/** Files of ours, and names of fields: nothing that a baker could look up. */
+const OURS = /docs\/|\.md|\.ts|spec\.|style x|\w+\.\d+\.\w+/;
+
+describe.each(formKinds)('%s: every figure has a reason worth opening', (kind) => {
+  const plan = draft(changeForm(starterSpec, kind).spec);
+
+  it('in words of the bench, with numbers that are numbers', () => {
+    for (const figure of Object.values(plan.figures)) {
+      const { rule, source, narrows, sum } = figure.why;
+      for (const words of [rule, source, narrows, ...sum.filter((word) => typeof word === 'string')]) {
+        expect(words).not.toMatch(OURS);
+      }
+      expect(rule).not.toBe('');
+      for (const { value } of numbers(figure)) expect(Number.isFinite(value)).toBe(true);
+    }
+  });
+
+  it('sugar, dose and juice show their sum', () => {
+    for (const id of ['sugar.mass', 'ledger.held', 'ledger.juice', 'fruit.water', 'fruit.0.bought']) {
+      expect(plan.figures[id]?.why.sum.length).toBeGreaterThan(1);
+    }
+    for (const id of ['thickener.dose', 'thickener.0.mass']) {
+      if (plan.figures[id]) expect(plan.figures[id].why.sum.length).toBeGreaterThan(1);
+    }
+  });
+});
+
+describe('a sum comes to the figure over it', () => {
+  const plan = draft({
+    ...starterSpec,
+    filling: { ...starterSpec.filling, lemonJuiceG: 20, preparation: { kind: 'weep' } },
+    pastry: { ...starterSpec.pastry, batch: 3 },
+  });
+  const of = (id: string): Figure => {
+    const figure = plan.figures[id];
+    if (!figure) throw new Error(`no ${id}`);
+    return figure;
+  };
+
+  it.each(['ledger.held', 'ledger.juice', 'pastry.dough'])('%s', (id) => {
+    expect(added(of(id))).toBeCloseTo(of(id).value, 6);
+  });
+
+  it('the dose: juice, what is wanted less the fruit’s own, by the strength', () => {
+    const [juice, wanted, own, strength] = numbers(of('thickener.dose')).map(({ value }) => value);
+    expect((juice! * (wanted! - own!)) / 100 / strength!).toBeCloseTo(of('thickener.dose').value, 6);
+  });
+
+  it('sugar: fruit, sweetness and sharpness, less its own', () => {
+    const [fruit, style, sharp, credit] = numbers(of('sugar.mass')).map(({ value }) => value);
+    const sign = of('sugar.mass').why.sum.some(
+      (word) => typeof word === 'string' && word.includes('little sugar'),
+    )
+      ? 1
+      : -1;
+    expect((fruit! * style! * sharp!) / 100 + sign * credit!).toBeCloseTo(of('sugar.mass').value, 6);
+  });
+
+  it('what is bought, rolled and mixed', () => {
+    const [prepared, left] = numbers(of('fruit.0.bought')).map(({ value }) => value);
+    expect((100 * prepared!) / left!).toBeCloseTo(of('fruit.0.bought').value, 6);
+    const [area, thick, density] = numbers(of('pastry.base_mass')).map(({ value }) => value);
+    expect(area! * (thick! / 10) * density!).toBeCloseTo(of('pastry.base_mass').value, 6);
+    const [share, flour] = numbers(of('pastry.butter')).map(({ value }) => value);
+    expect((share! * flour!) / 100).toBeCloseTo(of('pastry.butter').value, 6);
+  });
+
+  it('the bake: both stages, and the latest of what it waits for', () => {
+    const planned = planPie(starterSpec);
+    if (!planned.ok) throw new Error('no plan');
+    const { figures } = planned.plan;
+    expect(added(figures['bake.out']!)).toBeCloseTo(figures['bake.out']!.value, 6);
+    const latest = Math.max(...numbers(figures['bake.done']!).map(({ value }) => value));
+    expect(latest).toBeCloseTo(figures['bake.done']!.value, 6);
+    expect(figures['bake.golden']?.why.narrows).toMatch(/thermometer/);
+  });
+});
+
+describe.each(formKinds)('%s says nothing that this pie has not', (kind) => {
+  const { spec } = changeForm(starterSpec, kind);
+
+  it.each(preparationKinds)('%s', (preparation) => {
+    const planned = draftPlan({
+      ...spec,
+      filling: { ...spec.filling, butterG: 0, preparation: { kind: preparation } },
+    });
+    if (!planned.ok) return;
+    const { plan } = planned;
+    const clock = plan.clock.map(({ label }) => label).join('; ');
+    const all = [
+      clock,
+      ...plan.advice.map(({ text }) => text),
+      ...plan.slip.flatMap(({ lines }) => lines.map(({ label, note }) => `${label} ${note ?? ''}`)),
+    ].join('; ');
+    expect(clock).not.toMatch(/dot with butter/);
+    // No spirit, no wine: nothing of alcohol.
+    expect(all).not.toMatch(/alcohol/i);
+    if (['crisp', 'cobbler', 'buckle', 'crumb_top', 'lattice', 'open_shell', 'free_form'].includes(kind)) {
+      expect(clock).not.toMatch(/\bvent/i);
+    }
+    if (['crisp', 'cobbler', 'buckle'].includes(kind))
+      expect(all).not.toMatch(/raw dough|\byolk|\bwash\b.*lid/i);
+    // The caramel of an upside-down pie boils whatever is done to its fruit.
+    if (preparation === 'raw' && kind !== 'upside_down') expect(all).not.toMatch(/boiling syrup/i);
+    expect(all).not.toMatch(/undefined|null|NaN/);
+  });
+});
