@@ -221,7 +221,7 @@ for (const light of ['Light', 'Dark'] as const) {
   test(`axe finds nothing on the shelves of the larder: ${light}`, async ({ page }) => {
     await page.goto('/larder');
     await toLight(page);
-    const shelves = page.getByRole('tab');
+    const shelves = page.getByRole('group', { name: 'Shelf' }).getByRole('button');
     await expect(shelves.first()).toBeVisible();
     for (let i = 0; i < (await shelves.count()); i++) {
       await shelves.nth(i).click();

@@ -78,6 +78,8 @@ export interface Form {
   readonly filled: 'dish' | 'sheet' | 'parcel';
   /** Its top is pastry and takes a wash. */
   readonly washed: boolean;
+  /** Bakers turn it half way whatever the oven is like. Common practice, no source. */
+  readonly turned: boolean;
 
   vessel(form: FormSpec, dish: DishSpec): Vessel;
   heights(vessel: Vessel, allMl: number): FillHeights;

@@ -165,9 +165,15 @@ const SETS_COLD_MIN = 120;
 const MID_BAKE_MIN = 2;
 
 function finishClock(context: BakedContext, fromMin: number, steps: ClockStep[], add: AddStep): ClockStep[] {
-  const { form, bake } = context;
+  const { spec, form, bake } = context;
   if (!bake) return inOrder(steps);
   const out = ovenSteps('', bake, fromMin, add);
+  const { hotSide = 'none' } = spec.bake.oven;
+  if (hotSide !== 'none' || form.turned) {
+    const why = hotSide === 'none' ? 'half way round' : `round: this oven is hotter at its ${hotSide}`;
+    add('turn', `Turn the pie ${why}`, 'hands', fromMin + bake.turnMin, 1);
+  }
+  if (bake.foilMin !== null) add('foil', 'Loose foil over the top', 'hands', fromMin + bake.foilMin, 1);
   if (form.midBakeWork) {
     add('mid_bake', form.midBakeWork, 'hands', fromMin + Math.round(bake.outMin / 2), MID_BAKE_MIN);
   }

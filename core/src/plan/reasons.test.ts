@@ -130,3 +130,20 @@ describe.each(formKinds)('%s says nothing that this pie has not', (kind) => {
     expect(all).not.toMatch(/undefined|null|NaN/);
   });
 });
+
+describe('what is turned and covered stands in the clock', () => {
+  const steps = (plain: typeof starterSpec): string[] => {
+    const planned = planPie(plain);
+    if (!planned.ok) throw new Error('no plan');
+    return planned.plan.clock.map(({ label }) => label);
+  };
+
+  it('where the oven wants it, saying why, and where practice does', () => {
+    const oven = { ...starterSpec.bake.oven, hotSide: 'left' as const };
+    expect(steps({ ...starterSpec, bake: { ...starterSpec.bake, oven } })).toContain(
+      'Turn the pie round: this oven is hotter at its left',
+    );
+    expect(steps(starterSpec).join()).not.toMatch(/Turn the pie/);
+    expect(steps(changeForm(starterSpec, 'free_form').spec)).toContain('Turn the pie half way round');
+  });
+});

@@ -1,5 +1,5 @@
 import type { Unit } from './figure.js';
-import { figure, from, given } from './figure.js';
+import { figure, from, given, q, sumOf } from './figure.js';
 import { saidIn, show, showDegrees, showText } from './present.js';
 import { typedUnit } from './system.js';
 
@@ -22,6 +22,8 @@ describe('a figure', () => {
     const told = figure({ ...parts, inputs: [...from('a', 'b'), given('c', 3, 'cm')] });
     expect(told.why).toEqual({
       rule: 'a rule',
+      sum: [],
+      narrows: '',
       source: 'a source',
       inputs: [{ figure: 'a' }, { figure: 'b' }, { label: 'c', value: 3, unit: 'cm' }],
     });
@@ -110,5 +112,18 @@ describe('every unit', () => {
 
   it('never shows minus nothing', () => {
     expect(show(-0.001, 'cm').number).not.toMatch(/^-0/);
+  });
+});
+
+describe('a sum', () => {
+  it('has its numbers in place', () => {
+    expect(sumOf`${q(500, 'g')} of juice x ${q(4.8, 'g/100 g')}`).toEqual([
+      '',
+      { value: 500, unit: 'g' },
+      ' of juice x ',
+      { value: 4.8, unit: 'g/100 g' },
+      '',
+    ]);
+    expect(sumOf`${'most'} of it`).toEqual(['', 'most', ' of it']);
   });
 });

@@ -19,7 +19,13 @@ export type Unit =
 /** Something a rule was given: another figure (by id), or a plain value out of the spec or a table. */
 export type Input =
   | { readonly figure: string }
-  | { readonly label: string; readonly value: number; readonly unit: Unit }
+  | {
+      readonly label: string;
+      readonly value: number;
+      readonly unit: Unit;
+      /** The fruit of the larder whose row says so. */
+      readonly fruit?: string;
+    }
   | { readonly label: string; readonly text: string };
 
 /** A number of a sum: shown in the reader's units. */
@@ -100,5 +106,6 @@ export const q = (value: number, unit: Unit): Quantity => ({ value, unit });
 /** Shorthand for an input that is another figure. */
 export const from = (...ids: readonly string[]): Input[] => ids.map((id) => ({ figure: id }));
 
-/** Shorthand for an input that is a plain value. */
-export const given = (label: string, value: number, unit: Unit): Input => ({ label, value, unit });
+/** Shorthand for an input that is a plain value; of a fruit's row in the larder, if it is. */
+export const given = (label: string, value: number, unit: Unit, fruit?: string): Input =>
+  fruit === undefined ? { label, value, unit } : { label, value, unit, fruit };

@@ -34,7 +34,10 @@ export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
       rule: 'Prepared fruit divided by the share that is left after peel, core and stone.',
       sum: sumOf`${q(item.massG, 'g')} / ${q((100 * item.massG) / boughtMassG(item), 'percent')} left after peel, core or stone`,
       narrows: 'Weigh a kilogram before and after: the larder takes your own figure.',
-      inputs: [...from(`fruit.${i}.mass`), given('refuse', 100 * item.fruit.refuse, 'percent')],
+      inputs: [
+        ...from(`fruit.${i}.mass`),
+        given('refuse', 100 * item.fruit.refuse, 'percent', item.fruit.id),
+      ],
       source: item.fruit.source,
     }),
     figure({
@@ -47,8 +50,8 @@ export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
       narrows:
         'Fruit differs from tree to tree and week to week. A weep test of twenty minutes narrows it most.',
       inputs: [
-        given('when firm', 100 * item.fruit.releaseFirm, 'percent'),
-        given('when ripe', 100 * item.fruit.releaseRipe, 'percent'),
+        given('when firm', 100 * item.fruit.releaseFirm, 'percent', item.fruit.id),
+        given('when ripe', 100 * item.fruit.releaseRipe, 'percent', item.fruit.id),
         given('ripeness, -2 to 2', item.part.ripeness, 'ratio'),
         given('factor of this batch', release.factor, 'ratio'),
       ],
@@ -93,7 +96,7 @@ export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
         ]),
         inputs: batch.fruits.flatMap((f, i): Input[] => [
           { figure: `fruit.${i}.mass` },
-          given(f.fruit.label, columns[key]?.(f) ?? 0, 'percent'),
+          given(f.fruit.label, columns[key]?.(f) ?? 0, 'percent', f.fruit.id),
         ]),
         source: 'standard food composition tables, from memory',
       }),

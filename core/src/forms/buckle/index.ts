@@ -49,6 +49,7 @@ export const buckle: Form = {
   ...bareDish(ROOM),
   vessel: (form, dish) => dishVessel(dish, { lined: false, room: roomForFruit(form) }),
   kind: 'buckle',
+  turned: true,
   label: 'buckle',
   thickened: false,
   topWork: 'Fold fruit into batter, spread, level',

@@ -47,6 +47,7 @@ function check({ form, dish }: PieSpec): FieldProblem[] {
 export const freeForm: Form = {
   ...onSheet,
   kind: 'free_form',
+  turned: true,
   eaten: 'sliced_warm',
   label: 'free-form',
   filled: 'sheet',

@@ -33,6 +33,7 @@ const usual = {
   setsAtC: null,
   toppingMin: 0,
   midBakeWork: '',
+  turned: false,
   eaten: 'sliced_cold',
   advice: () => [],
   care: [],

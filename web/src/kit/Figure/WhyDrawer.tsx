@@ -2,6 +2,7 @@ import { Button, Drawer } from '@mantine/core';
 import type { Figure, Input } from '@mardle/core';
 import { saidIn, showText } from '@mardle/core';
 import { IconArrowLeft } from '@tabler/icons-react';
+import { Link } from 'react-router';
 import { useSettings } from '../../state/settings.js';
 import { useWhy } from '../../state/why.js';
 import { useFocusBack } from '../useFocusBack.js';
@@ -106,9 +107,11 @@ function InputLine({ input, figures, follow }: InputLineProps) {
       </>
     );
   }
+  const said = `${input.label}: ${showText(input.value, input.unit, units)}`;
+  if (input.fruit === undefined) return said;
   return (
-    <>
-      {input.label}: {showText(input.value, input.unit, units)}
-    </>
+    <Link to={`/larder?shelf=fruits&fruit=${encodeURIComponent(input.fruit)}`} title="Its row in the larder">
+      {said}
+    </Link>
   );
 }
