@@ -1,14 +1,7 @@
 /// <reference lib="dom" />
 import type { Browser, Page } from '@playwright/test';
 import { chromium } from '@playwright/test';
-import { mkdtemp, rm } from 'node:fs/promises';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
-import { createConnection } from 'mysql2/promise';
-import { appIsReady, spawnApp } from '../system/app.js';
-import { startDatabase } from '../system/mariadb.js';
-import { freePort } from '../system/ports.js';
-import { fill } from './lists.js';
+import { inLargeKitchen, median } from './large-kitchen.js';
 import type { Benchmark } from './measure.js';
 import { compare } from './measure.js';
 
@@ -16,9 +9,6 @@ const PIES = 3000;
 const ROUNDS = 5;
 const PRESSES = 14;
 const SLOWER = 4;
-
-const median = (values: readonly number[]): number =>
-  [...values].sort((a, b) => a - b)[values.length >> 1] ?? 0;
 
 const repeat = async (times: number, job: () => Promise<number>): Promise<number> => {
   const taken: number[] = [];
@@ -91,82 +81,68 @@ const frame = (page: Page): Promise<number> =>
     return (performance.now() - begun) / 10;
   });
 
-/** What somebody waits for in a real browser, in a kitchen with three years of pies. */
-export async function browserBenchmarks(): Promise<Benchmark[]> {
-  const folder = await mkdtemp(join(tmpdir(), 'mardle-bench-'));
-  const database = await startDatabase(folder);
-  const port = await freePort();
-  const app = spawnApp(database, port, { MARDLE_LOG: 'error' });
-  const url = `http://127.0.0.1:${port}`;
-  const browser = await chromium.launch({
-    executablePath: '/usr/bin/chromium',
-    args: ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking'],
+async function measured(browser: Browser, url: string): Promise<Benchmark[]> {
+  await firstView(browser, url, 1);
+  const empty = await repeat(ROUNDS, () => emptyView(browser, url));
+  const view = await repeat(ROUNDS, () => firstView(browser, url, 1));
+  const slow = await repeat(ROUNDS, () => firstView(browser, url, SLOWER));
+  const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
+  const page = await context.newPage();
+  await page.goto(`${url}/larder`);
+  await page.getByRole('heading', { level: 1 }).waitFor();
+  const opened = await repeat(ROUNDS, async () => {
+    const begun = performance.now();
+    await page.getByRole('link', { name: 'Pies' }).first().click();
+    await page.getByRole('listitem').first().waitFor();
+    const taken = performance.now() - begun;
+    await page.getByRole('link', { name: 'Larder' }).click();
+    await page.getByRole('heading', { level: 1, name: 'Larder' }).waitFor();
+    return taken;
   });
-  try {
-    if (!(await appIsReady(port, 60_000, app))) throw new Error('the server for the bench did not come up');
-    const { user, password, name } = database;
-    const hand = await createConnection({
-      host: '127.0.0.1',
-      port: database.port,
-      user,
-      password,
-      database: name,
-    });
-    await fill(hand, PIES, 1);
-    await hand.end();
-    await firstView(browser, url, 1);
-    const empty = await repeat(ROUNDS, () => emptyView(browser, url));
-    const view = await repeat(ROUNDS, () => firstView(browser, url, 1));
-    const slow = await repeat(ROUNDS, () => firstView(browser, url, SLOWER));
-    const context = await browser.newContext({ viewport: { width: 1280, height: 800 } });
-    const page = await context.newPage();
-    await page.goto(`${url}/larder`);
-    await page.getByRole('heading', { level: 1 }).waitFor();
-    const opened = await repeat(ROUNDS, async () => {
-      const begun = performance.now();
-      await page.getByRole('link', { name: 'Pies' }).first().click();
-      await page.getByRole('listitem').first().waitFor();
-      const taken = performance.now() - begun;
-      await page.getByRole('link', { name: 'Larder' }).click();
-      await page.getByRole('heading', { level: 1, name: 'Larder' }).waitFor();
-      return taken;
-    });
-    await page.goto(`${url}/pies`);
-    await page.getByRole('link').filter({ hasText: 'version 1' }).first().click();
-    await page.getByRole('navigation', { name: 'Work line' }).waitFor();
-    await page.goto(`${page.url()}?station=juice`);
-    await page.getByRole('slider').first().focus();
-    const drawn = await frame(page);
-    const { ms, longestTaskMs } = await pressToSlip(page);
-    return [
-      compare(
-        `first view of ${PIES} pies (1500 ms wanted)`,
-        view,
-        'next to nothing, by the same server',
-        empty,
-        40,
-      ),
-      compare(
-        `the same, processor ${SLOWER} times slower (2500 ms wanted)`,
-        slow,
-        'the same at its own speed',
-        view,
-        5,
-      ),
-      compare(
-        `to the ${PIES} pies from another page, first rows (300 ms wanted)`,
-        opened,
-        'first view',
-        view,
-        1,
-      ),
-      compare('a dial to the slip, median (100 ms wanted)', ms, 'a frame of the screen', drawn, 6),
-      compare('the longest task meanwhile (50 ms wanted)', longestTaskMs, 'a frame of the screen', drawn, 3),
-    ];
-  } finally {
-    await browser.close();
-    app.kill('SIGTERM');
-    await database.stop();
-    await rm(folder, { recursive: true, force: true });
-  }
+  await page.goto(`${url}/pies`);
+  await page.getByRole('link').filter({ hasText: 'version 1' }).first().click();
+  await page.getByRole('navigation', { name: 'Work line' }).waitFor();
+  await page.goto(`${page.url()}?station=juice`);
+  await page.getByRole('slider').first().focus();
+  const drawn = await frame(page);
+  const { ms, longestTaskMs } = await pressToSlip(page);
+  return [
+    compare(
+      `first view of ${PIES} pies (1500 ms wanted)`,
+      view,
+      'next to nothing, by the same server',
+      empty,
+      40,
+    ),
+    compare(
+      `the same, processor ${SLOWER} times slower (2500 ms wanted)`,
+      slow,
+      'the same at its own speed',
+      view,
+      5,
+    ),
+    compare(
+      `to the ${PIES} pies from another page, first rows (300 ms wanted)`,
+      opened,
+      'first view',
+      view,
+      1,
+    ),
+    compare('a dial to the slip, median (100 ms wanted)', ms, 'a frame of the screen', drawn, 6),
+    compare('the longest task meanwhile (50 ms wanted)', longestTaskMs, 'a frame of the screen', drawn, 3),
+  ];
 }
+
+/** What somebody waits for in a real browser, in a kitchen with three years of pies. */
+export const browserBenchmarks = (): Promise<Benchmark[]> =>
+  inLargeKitchen(PIES, 1, async ({ url }) => {
+    const browser = await chromium.launch({
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking'],
+    });
+    try {
+      return await measured(browser, url);
+    } finally {
+      await browser.close();
+    }
+  });

@@ -31,7 +31,7 @@ function BatterPart({ spec, plan }: StationProps) {
           value={chosen.perFruit}
           stops={batterStops}
           hair={0.05}
-          shown={`${chosen.perFruit.toFixed(2)} x the fruit`}
+          shown={`${chosen.perFruit.toFixed(2)} x`}
           onChange={(perFruit) => set({ perFruit })}
         />
         <div className={classes.facts}>
