@@ -3,6 +3,7 @@ import 'reflect-metadata';
 export * from './bakes/bake-list.query.js';
 export * from './bakes/bake.request.js';
 export * from './bakes/bake.response.js';
+export * from './health.response.js';
 export * from './kitchens/kitchen.request.js';
 export * from './kitchens/kitchen.response.js';
 export * from './pies/pie-spec.request.js';

@@ -1,5 +1,7 @@
 import type { PieSummary } from '@mardle/contract';
-import { first, on, second, useServers } from './test/servers.js';
+import { DataSource } from 'typeorm';
+import { PieEntity } from './pies/pie.entities.js';
+import { first, newPie, on, second, useServers } from './test/servers.js';
 
 useServers();
 
@@ -43,6 +45,18 @@ describe('the OpenAPI document', () => {
 describe('health', () => {
   it('answers', async () => {
     expect((await on(first).get('/api/health/live')).body.application).toBe('mardle');
-    expect((await on(first).get('/api/health/ready')).body).toEqual({ database: 'answers' });
+    expect((await on(first).get('/api/health/ready')).body).toMatchObject({
+      database: 'answers',
+      clock: 'right',
+    });
+  });
+
+  it('says when the clock of the machine was set back', async () => {
+    const pie = await newPie({ name: 'From tomorrow' });
+    const rows = first.get(DataSource).getRepository(PieEntity);
+    await rows.update({ id: pie.id }, { savedAt: new Date(Date.now() + 24 * 3600_000) });
+    expect((await on(first).get('/api/health/ready')).body.clock).toBe('behind');
+    await rows.update({ id: pie.id }, { savedAt: new Date() });
+    expect((await on(second).get('/api/health/ready')).body.clock).toBe('right');
   });
 });

@@ -1,3 +1,4 @@
+import type { ReadyResponse } from '@mardle/contract';
 import { useQuery } from '@tanstack/react-query';
 import { ask } from '../api/client.js';
 import { useConnection } from '../state/connection.js';
@@ -5,16 +6,16 @@ import { useOutbox } from '../state/outbox.js';
 import classes from './Connection.module.css';
 
 const LOOK_AGAIN_MS = 3000;
+const LOOK_NOW_AND_THEN_MS = 60_000;
 
 /** Says when the server does not answer, what is kept meanwhile, and goes away when it answers again. */
 export function Connection() {
   const trouble = useConnection((state) => state.trouble);
   const waiting = useOutbox((state) => state.waiting.length);
-  useQuery({
+  const { data: ready } = useQuery({
     queryKey: ['ready'],
-    queryFn: () => ask('/health/ready'),
-    enabled: trouble !== null,
-    refetchInterval: LOOK_AGAIN_MS,
+    queryFn: () => ask<ReadyResponse>('/health/ready'),
+    refetchInterval: trouble === null ? LOOK_NOW_AND_THEN_MS : LOOK_AGAIN_MS,
     retry: false,
   });
   const kept =
@@ -26,6 +27,13 @@ export function Connection() {
       {trouble && (
         <p className={classes.trouble}>
           <b>{trouble.title}.</b> {trouble.status === 507 ? trouble.detail : kept} {trouble.remedy}
+        </p>
+      )}
+      {ready?.clock === 'behind' && (
+        <p className={classes.trouble}>
+          <b>The clock of this machine was set back.</b> Something was saved at{' '}
+          {new Date(ready.lastSavedAt ?? 0).toLocaleString()}, which is yet to come. Set it right: bakes go by
+          it.
         </p>
       )}
     </div>
