@@ -129,9 +129,9 @@ describe('a database that hangs', () => {
 });
 
 /** A disk of its own, which not every machine lets root make. */
-function mounted(disk: string): boolean {
+function mounted(disk: string, how = ''): boolean {
   mkdirSync(disk, { recursive: true });
-  return spawnSync('mount', ['-t', 'tmpfs', '-o', 'size=240m', 'tmpfs', disk]).status === 0;
+  return spawnSync('mount', ['-t', 'tmpfs', '-o', `size=240m${how}`, 'tmpfs', disk]).status === 0;
 }
 
 const mayMount = ((): boolean => {
@@ -141,6 +141,22 @@ const mayMount = ((): boolean => {
   rmSync(disk, { recursive: true, force: true });
   return may;
 })();
+
+describe('a folder that may only be read', () => {
+  (mayMount ? it : it.skip)(
+    'is said in plain words, with what to do',
+    () => {
+      const disk = join(folder, 'read-only');
+      expect(mounted(disk, ',ro')).toBe(true);
+      try {
+        expect(() => run(join(disk, 'data'), '')).toThrow(/cannot be written .* MARDLE_DATA/);
+      } finally {
+        spawnSync('umount', ['-l', disk]);
+      }
+    },
+    60_000,
+  );
+});
 
 describe('a full disk', () => {
   (mayMount ? it : it.skip)(

@@ -183,15 +183,28 @@ async function spawnServer(
   );
 }
 
+/** Makes the data folder what the database needs, and gives the password in it; says plainly when it may not. */
+async function ownFolder(folder: string): Promise<string> {
+  try {
+    await mkdir(folder, { recursive: true });
+    await chmod(folder, 0o700);
+    for (const part of ['run', 'tmp']) await mkdir(join(folder, part), { recursive: true, mode: 0o700 });
+    return await passwordIn(folder);
+  } catch (error) {
+    const why = error instanceof Error ? error.message : String(error);
+    throw new Error(
+      `the data folder ${folder} cannot be written (${why}). Give it back its rights, or room on its disk, or name another folder by MARDLE_DATA.`,
+      { cause: error },
+    );
+  }
+}
+
 /**
  * Starts MariaDB over a data folder, or takes the one that already runs there (left over from a killed start).
  * A stale socket or pid file is no hindrance; InnoDB repairs itself after a kill.
  */
 export async function startDatabase(folder: string, wantedPort?: number): Promise<Database> {
-  await mkdir(folder, { recursive: true });
-  await chmod(folder, 0o700);
-  for (const part of ['run', 'tmp']) await mkdir(join(folder, part), { recursive: true, mode: 0o700 });
-  const password = await passwordIn(folder);
+  const password = await ownFolder(folder);
   const login = { user: DATABASE, password, name: DATABASE };
   const running = await alreadyRunning(folder);
   if (running) {
