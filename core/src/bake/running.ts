@@ -93,7 +93,12 @@ export function standing(events: readonly BakeEvent[]): BakeEvent[] {
     .sort((a, b) => Date.parse(a.at) - Date.parse(b.at) || a.id.localeCompare(b.id));
 }
 
-/** Whether nobody has to do anything about it any more. */
+/**
+ * Whether nobody has to do anything about a bake any more: it was sliced, or cancelled.
+ * @param events as logged, in any order
+ * @returns true when it is over
+ * @example isFinished([]) // false
+ */
 export const isFinished = (events: readonly BakeEvent[]): boolean =>
   standing(events).some(({ kind }) => kind === 'cut' || kind === 'cancelled');
 

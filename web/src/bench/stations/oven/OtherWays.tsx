@@ -69,7 +69,7 @@ export function OtherWays({ plan, bake }: OtherWaysProps) {
         <Table fz="sm" verticalSpacing={1} horizontalSpacing={4} aria-label="Other heats">
           <Table.Thead>
             <Table.Tr>
-              {['First', 'Then', 'Out after', 'Costs', 'Top', 'Take it'].map((word) => (
+              {['First', 'Then', 'Out after', 'Costs', 'Top', 'Instead'].map((word) => (
                 <Table.Th key={word}>{word}</Table.Th>
               ))}
             </Table.Tr>
