@@ -26,10 +26,11 @@ const event = (kind: string, at = '2026-10-24T10:00:00.000Z') => ({ id: randomUU
 
 describe('twenty clients at once', () => {
   it('make one pie of the same, and each gets the same answer', async () => {
-    const body = { id: randomUUID(), spec: { ...starterSpec, name: 'Twenty hands' } };
+    const id = randomUUID();
+    const body = { id, spec: { ...starterSpec, name: `Hands ${id}` } };
     const answers = await atOnce((server) => server.post('/api/pies').send(body));
     expect(statuses(answers)).toEqual([201]);
-    const { body: list } = await on(first).get('/api/pies?find=Twenty%20hands');
+    const { body: list } = await on(first).get(`/api/pies?find=${id}`);
     expect(list.total).toBe(1);
   });
 
@@ -124,14 +125,15 @@ describe('the same id', () => {
   });
 
   it('of a pie that was put away brings it back when it is made again', async () => {
-    const pie = await newPie({ name: 'Away and back' });
+    const name = `Away ${randomUUID()}`;
+    const pie = await newPie({ name });
     await on(first).delete(`/api/pies/${pie.id}`);
     expect((await on(first).get(`/api/pies/${pie.id}`)).status).toBe(404);
     expect((await on(first).post('/api/pies').send({ id: pie.id, spec: pie.spec })).status).toBe(201);
     expect((await on(second).get(`/api/pies/${pie.id}`)).status).toBe(200);
     await on(first).delete(`/api/pies/${pie.id}`);
     expect((await on(first).post(`/api/pies/${pie.id}/taken-out`)).status).toBe(201);
-    const { body } = await on(first).get('/api/pies?find=Away%20and%20back');
+    const { body } = await on(first).get(`/api/pies?find=${encodeURIComponent(name)}`);
     expect(body.pies.map(({ id }: PieSummary) => id)).toEqual([pie.id]);
   });
 

@@ -142,6 +142,7 @@ export class BakesService {
           isDeepStrictEqual(plain(there.stages), plain(stages)) &&
           isDeepStrictEqual(there.spec, plain(spec));
         if (!same) throw taken('bake');
+        await this.locked(manager, id);
       } else {
         const version = await manager.findOneBy(PieVersionEntity, { pieId, version: pieVersion });
         if (!version) throw notFound('version of this pie');
@@ -158,10 +159,19 @@ export class BakesService {
   /** Adds events; the same one sent again is there once, another under its id is refused. */
   async addEvents(id: string, events: readonly BakeEventRequest[]): Promise<BakeResponse> {
     return inTransaction(this.source, async (manager) => {
-      await this.readIn(manager, id);
+      await this.locked(manager, id);
       await this.append(manager, id, events);
       return this.readIn(manager, id);
     });
+  }
+
+  /** Those who write to one bake do so one after the other: its row is theirs until they are done. */
+  private async locked(manager: EntityManager, id: string): Promise<void> {
+    const bake = await manager.findOne(BakeEntity, {
+      where: { id, kitchenId: THE_KITCHEN },
+      lock: { mode: 'pessimistic_write' },
+    });
+    if (!bake) throw notFound('bake');
   }
 
   private async append(
