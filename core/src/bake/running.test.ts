@@ -96,6 +96,8 @@ describe('a running bake', () => {
     const events = [loaded, cancelled];
     expect(runningBake(times, events, at(2))).toMatchObject({ phase: 'cancelled', next: null });
     expect(isFinished(events)).toBe(true);
+    expect(isFinished([loaded])).toBe(false);
+    expect(isFinished([loaded, event('undo', 1, { undoes: loaded.id })])).toBe(true);
     const back = [...events, event('undo', 2, { undoes: cancelled.id })];
     expect(runningBake(times, back, at(3)).phase).toBe('stage1');
     expect(isFinished(back)).toBe(false);

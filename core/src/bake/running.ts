@@ -94,13 +94,16 @@ export function standing(events: readonly BakeEvent[]): BakeEvent[] {
 }
 
 /**
- * Whether nobody has to do anything about a bake any more: it was sliced, or cancelled.
+ * Whether nobody has to do anything about a bake any more: it was sliced, cancelled, or its loading was taken back.
  * @param events as logged, in any order
  * @returns true when it is over
- * @example isFinished([]) // false
+ * @example isFinished([]) // true
  */
-export const isFinished = (events: readonly BakeEvent[]): boolean =>
-  standing(events).some(({ kind }) => kind === 'cut' || kind === 'cancelled');
+export function isFinished(events: readonly BakeEvent[]): boolean {
+  const stood = standing(events);
+  const loaded = stood.some(({ kind }) => kind === 'loaded');
+  return !loaded || stood.some(({ kind }) => kind === 'cut' || kind === 'cancelled');
+}
 
 /** What is shown as seen, once tapped. */
 const seeable: readonly BakeEventKind[] = [

@@ -164,6 +164,16 @@ describe('the oven place', () => {
     expect(names).toEqual(['Sooner', 'Later', 'Lately out']);
   });
 
+  it('passes over a bake whose loading was taken back, and shows the others', async () => {
+    show([
+      bake('Never in', [event('loaded', 0), event('undo', 1, { undoes: 'loaded-0' })]),
+      bake('Without events', []),
+      bake('Sound', [event('loaded', 0)]),
+    ]);
+    expect(await screen.findByRole('heading', { name: 'Sound' })).toBeInTheDocument();
+    expect(screen.queryByRole('heading', { name: 'Never in' })).not.toBeInTheDocument();
+  });
+
   it('says when one oven is asked for two temperatures', async () => {
     show([
       bake('One', [event('loaded', 0)], 'Corner oven'),
