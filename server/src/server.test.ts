@@ -11,8 +11,13 @@ describe('the demo', () => {
     expect(body.name).toBe('Wickerfold pie table');
     const ovens = body.ovens.map(({ label }: { label: string }) => label);
     expect(ovens.slice(0, 2)).toEqual(['Long oven', 'Corner oven']);
-    const pies = await on(second).get('/api/pies?size=100');
-    expect(pies.body.pies.filter(({ id }: PieSummary) => id.startsWith('d0000000')).length).toBe(9);
+    const pies = await on(second).get('/api/pies?find=Saturday%20damson&size=100');
+    expect(pies.body.pies.filter(({ id }: PieSummary) => id.startsWith('d0000000')).length).toBe(1);
+    for (let n = 0; n < 9; n++) {
+      expect(
+        (await on(first).get(`/api/pies/d0000000-0003-4000-8000-${String(n).padStart(12, '0')}`)).status,
+      ).toBe(200);
+    }
   });
 });
 
