@@ -87,10 +87,10 @@ function coverAt({ foilMin, weightsMin }: Interventions, timeMin: number): Bound
 
 /** Crusts have set by then. Estimate. */
 const SETTLED_S = 900;
-/** Steam that changes by more than this share from step to step has just begun, or ends; W/m2 of it that count. */
+/** Steam that changes by more than this share from step to step has just begun, or ends; kg/s of it that count. Estimates. */
 const STEAM_CHANGES = 0.15;
 const STEAM_COUNTS = 1e-5;
-/** A filling so near its boil is about to send steam through its top, K. */
+/** A filling so near its boil is about to send steam through its top, K. Estimate. */
 const NEAR_BOIL_K = 2;
 
 const steamOf = ({ model, state }: Run): number =>

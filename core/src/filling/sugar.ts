@@ -34,12 +34,11 @@ const need = (batch: Batch): number =>
     return sum + massG * (base + sharp * (fruit.acidPercent / middlingAcidPercent) ** acidPower);
   }, 0);
 
-const creditG = (batch: Batch): number =>
+export const ownSugarCreditG = (batch: Batch): number =>
   sugarRule.credit * (batch.sugarsG - (batch.massG * sugarRule.middlingSugarsPercent) / 100);
 
 /** How sharp a batch is beside a middling fruit, and the sugar that its own takes off, g. */
 export const sharpnessOf = (batch: Batch): number => need(batch) / batch.massG;
-export const ownSugarCreditG = (batch: Batch): number => creditG(batch);
 
 /**
  * White-sugar equivalent in g that a style asks for; crumb sugar on top takes a tenth of itself off.
@@ -50,7 +49,7 @@ export const ownSugarCreditG = (batch: Batch): number => creditG(batch);
  * @example sugarForStyleG(makeBatch(starterSpec.filling, 1000, builtInLarder), 0.16) // 242.1
  */
 export function sugarForStyleG(batch: Batch, style: number, crumbSugarG = 0): number {
-  return Math.max(0, style * need(batch) - creditG(batch) - 0.1 * crumbSugarG);
+  return Math.max(0, style * need(batch) - ownSugarCreditG(batch) - 0.1 * crumbSugarG);
 }
 
 /**
@@ -62,7 +61,7 @@ export function sugarForStyleG(batch: Batch, style: number, crumbSugarG = 0): nu
  * @example styleOfSugar(makeBatch(starterSpec.filling, 1000, builtInLarder), 200) // 0.1318
  */
 export function styleOfSugar(batch: Batch, whiteSugarG: number, crumbSugarG = 0): number {
-  return (whiteSugarG + creditG(batch) + 0.1 * crumbSugarG) / need(batch);
+  return (whiteSugarG + ownSugarCreditG(batch) + 0.1 * crumbSugarG) / need(batch);
 }
 
 export interface SugarAmount {

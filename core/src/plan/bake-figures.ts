@@ -18,18 +18,21 @@ const FOUND =
   'Found by baking this pie at many settings of your knob: near the heats of practice, the way that brings colour and filling home together, with foil or one heat where that serves.';
 
 /** What the filling waits for, each with its moment. */
-function latestOf({ events }: Bake): Sum {
+function latestOf({ events, doneMin }: Bake): Sum {
   const waits = [
     ['tender', events.tenderMin],
     ['swollen', events.setMin],
     ['hot enough', events.heatedMin],
   ] as const;
-  return waits
-    .filter(([, minute]) => minute !== null)
-    .flatMap(([word, minute], i): Sum => [
-      `${i > 0 ? ', ' : 'the latest of: '}${word} at `,
-      q(minute ?? 0, 'min'),
-    ]);
+  return (
+    waits
+      // What comes later than done is not asked of this form.
+      .filter(([, minute]) => minute !== null && doneMin !== null && minute <= doneMin)
+      .flatMap(([word, minute], i): Sum => [
+        `${i > 0 ? ', ' : 'the latest of: '}${word} at `,
+        q(minute ?? 0, 'min'),
+      ])
+  );
 }
 
 /** Half of a band as a share of the value, of the ranges in which the pie still comes out right. */

@@ -11,7 +11,7 @@ export function sugarFigures(spec: FillingSpec, filling: Filling, larder: Larder
   const { sugar, batch, massG } = filling;
   const label = larder.sugars.get(spec.sugar.sugar)?.label ?? 'Sugar';
   const acidG = Math.max(0.1, batch.acidG + 0.055 * spec.lemonJuiceG);
-  const creditWords = ownSugarCreditG(batch);
+  const creditG = ownSugarCreditG(batch);
   const totalG = sugar.sweetnessG + batch.sugarsG;
   return [
     figure({
@@ -26,7 +26,7 @@ export function sugarFigures(spec: FillingSpec, filling: Filling, larder: Larder
           : 'The amount you set.',
       sum:
         spec.sugar.massG === null
-          ? sumOf`${q(batch.massG, 'g')} of fruit x ${q(100 * sugar.style, 'percent')} for the sweetness x ${q(sharpnessOf(batch), 'ratio')} for how sharp it is, ${creditWords < 0 ? 'and' : 'less'} ${q(Math.abs(creditWords), 'g')} for ${creditWords < 0 ? 'the little sugar of its own' : 'its own sugar'}`
+          ? sumOf`${q(batch.massG, 'g')} of fruit x ${q(100 * sugar.style, 'percent')} for the sweetness x ${q(sharpnessOf(batch), 'ratio')} for how sharp it is, ${creditG < 0 ? 'and' : 'less'} ${q(Math.abs(creditG), 'g')} for ${creditG < 0 ? 'the little sugar of its own' : 'its own sugar'}`
           : [],
       narrows:
         spec.sugar.massG === null
