@@ -148,6 +148,23 @@ test.describe('offline', () => {
   });
 });
 
+test('a place whose code could not be fetched is there when the server answers again', async ({ page }) => {
+  // The code of the bench alone stays away, as when the network goes just after the first view.
+  let refused = 0;
+  await page.route(/BenchPlace-.*\.js$/, (route) => {
+    refused += 1;
+    return route.abort();
+  });
+  await page.goto('/pies');
+  await page.getByRole('button', { name: 'New pie', exact: true }).click();
+  // It is tried again once by itself, then waits for the hand.
+  await expect.poll(() => refused).toBeGreaterThan(1);
+  await expect(page.getByText('This place could not be fetched')).toBeVisible();
+  await page.unroute(/BenchPlace-.*\.js$/);
+  await page.getByRole('button', { name: 'Load again' }).click();
+  await expect(page.getByRole('navigation', { name: 'Work line' })).toBeVisible();
+});
+
 test('a pie that was put away comes back, and going back comes to the same pies', async ({ page }) => {
   const name = `Zwetschge ${crypto.randomUUID().slice(0, 8)}`;
   await newPie(page, name);

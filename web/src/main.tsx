@@ -3,18 +3,14 @@ import '@fontsource/atkinson-hyperlegible/400.css';
 import '@fontsource/atkinson-hyperlegible/700.css';
 import '@mantine/core/styles.css';
 import './app/global.css';
-import 'reflect-metadata';
 import { MantineProvider } from '@mantine/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { BenchPlace, LarderPlace, OvenPlace, PiesPlace } from './app/fetchPlaces.js';
 import { Shell } from './app/Shell.js';
 import { theme } from './app/theme.js';
-import { BenchPlace } from './bench/BenchPlace.js';
-import { LarderPlace } from './larder/LarderPlace.js';
-import { OvenPlace } from './oven/OvenPlace.js';
-import { PiesPlace } from './pies/PiesPlace.js';
 
 const queries = new QueryClient({
   defaultOptions: {

@@ -1,7 +1,8 @@
 import { NativeSelect, useMantineColorScheme, ActionIcon } from '@mantine/core';
 import { openSpotlight } from '@mantine/spotlight';
 import { IconKeyboard, IconMoon, IconSearch, IconSun } from '@tabler/icons-react';
-import { useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import type { FallbackProps } from 'react-error-boundary';
 import { ErrorBoundary } from 'react-error-boundary';
 import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { useCreatePie } from '../api/pies.js';
@@ -9,13 +10,15 @@ import { starterSpec } from '@mardle/core';
 import { useSettings } from '../state/settings.js';
 import { useKeptPlace } from '../kit/useKeptPlace.js';
 import { useKeys } from '../kit/useKeys.js';
+import { useStanding } from '../kit/useStanding.js';
 import { useSendTaps } from '../state/sendTaps.js';
 import { Connection } from './Connection.js';
-import { FindAnything } from './FindAnything.js';
+import { fetchRest, NotFetchedError } from './fetchPlaces.js';
 import { InTheOven } from './InTheOven.js';
 import { KeyHelp } from './KeyHelp.js';
 import classes from './Shell.module.css';
 import { HeadSlotPlace } from './HeadSlot.js';
+import { NotFetched } from './NotFetched.js';
 import { places } from './places.js';
 import { Unreadable } from './Unreadable.js';
 
@@ -26,11 +29,19 @@ const countings = {
   cups: { units: 'us', first: 'measure' },
 } as const;
 
+/** What finds anything knows every fruit: it is brought in when the first view stands. */
+const FindAnything = lazy(async () => ({ default: (await import('./FindAnything.js')).FindAnything }));
+
+/** What stands in the place of one that cannot be shown. */
+const Instead = (props: FallbackProps) =>
+  props.error instanceof NotFetchedError ? <NotFetched /> : <Unreadable {...props} />;
+
 /** The frame round every place: where to go, units, light, keys. */
 export function Shell() {
   const { units, first, setCounting } = useSettings();
   const counting = units === 'metric' ? 'g' : first === 'measure' ? 'cups' : 'oz';
   const { colorScheme, setColorScheme } = useMantineColorScheme();
+  const [finding, setFinding] = useState(false);
   const [helping, setHelping] = useState(false);
   const [slot, setSlot] = useState<HTMLElement | null>(null);
   const navigate = useNavigate();
@@ -38,6 +49,14 @@ export function Shell() {
   const place = useRef<HTMLElement>(null);
   useKeptPlace(place);
   const create = useCreatePie();
+  const standing = useStanding();
+  const find = (): void => {
+    setFinding(true);
+    openSpotlight();
+  };
+  useEffect(() => {
+    if (standing) fetchRest();
+  }, [standing]);
   const newPie = (): void => {
     if (create.isPending) return;
     void create
@@ -48,7 +67,7 @@ export function Shell() {
   useSendTaps();
   useKeys([
     ['n', newPie],
-    ['/', openSpotlight],
+    ['/', find],
     ['h', () => setHelping(true)],
   ]);
   const dark = colorScheme === 'dark';
@@ -70,7 +89,7 @@ export function Shell() {
           ))}
         </nav>
         <div ref={setSlot} className={classes.slot} />
-        <ActionIcon variant="subtle" size="lg" aria-label="Find anything" onClick={openSpotlight}>
+        <ActionIcon variant="subtle" size="lg" aria-label="Find anything" onClick={find}>
           <IconSearch size={22} />
         </ActionIcon>
         <ActionIcon variant="subtle" size="lg" aria-label="Keys" onClick={() => setHelping(true)}>
@@ -103,13 +122,21 @@ export function Shell() {
         <InTheOven />
       </div>
       <main id="place" ref={place} className={classes.place}>
-        <ErrorBoundary FallbackComponent={Unreadable} resetKeys={[pathname]}>
+        <ErrorBoundary FallbackComponent={Instead} resetKeys={[pathname]}>
           <HeadSlotPlace value={slot}>
-            <Outlet />
+            <Suspense>
+              <Outlet />
+            </Suspense>
           </HeadSlotPlace>
         </ErrorBoundary>
       </main>
-      <FindAnything />
+      {(standing || finding) && (
+        <ErrorBoundary fallback={finding ? <NotFetched /> : null}>
+          <Suspense>
+            <FindAnything />
+          </Suspense>
+        </ErrorBoundary>
+      )}
       {helping && <KeyHelp onClose={() => setHelping(false)} />}
     </div>
   );

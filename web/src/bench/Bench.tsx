@@ -55,12 +55,12 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
   const [pinned, pin] = useState<Picture | null>(null);
   const view = pinned ?? pictureOf[station];
   const { undo, redo } = useBench.getState();
-  // The dial under the hand follows at once; sums and picture ten times a second, work line and slip a frame later each.
+  // The dial under the hand follows at once; sums and picture ten times a second, slip and work line a frame later each.
   const settled = useThrottledValue(spec, ANSWERS_EVERY_MS);
   const now = usePlanOf(settled);
   const { plan, problems } = now;
-  const planForLine = useLater(plan, 1);
-  const planForSlip = useLater(plan, 2);
+  const planForSlip = useLater(plan, 1);
+  const planForLine = useLater(plan, 2);
   useKeys([
     ...stations.map((name, i): [string, () => void] => [String(i + 1), () => open(name)]),
     ['7', goToSlip],

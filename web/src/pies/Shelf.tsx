@@ -1,9 +1,9 @@
 import type { PieSort, PieSummary } from '@mardle/contract';
-import type { PieSpec } from '@mardle/core';
+import type { PiePlan, PieSpec } from '@mardle/core';
 import { colourTargets, draftPlan, formKinds, formOf, showText } from '@mardle/core';
 import { IconCopy, IconTrash } from '@tabler/icons-react';
 import type { CSSProperties } from 'react';
-import { useMemo } from 'react';
+import { useDeferredValue, useMemo } from 'react';
 import { Link } from 'react-router';
 import { crustColour } from '../bench/CrossSection/colours.js';
 import { viewOf } from '../bench/forms/index.js';
@@ -75,7 +75,9 @@ export function Shelf({ pies, sort, busy, onCopy, onPutAway }: ShelfProps) {
 const asBaked = ({ bake }: PieSpec): CSSProperties =>
   ({ '--pastry': crustColour(colourTargets[bake.colour].index) }) as CSSProperties;
 
-const dayText = (at: string): string => new Date(at).toLocaleDateString(undefined, { dateStyle: 'medium' });
+/** Made once: a formatter costs more than all the days of a page. */
+const days = new Intl.DateTimeFormat(undefined, { dateStyle: 'medium' });
+const dayText = (at: string): string => days.format(new Date(at));
 
 interface PieCardProps {
   readonly pie: PieSummary;
@@ -86,12 +88,16 @@ interface PieCardProps {
 
 function PieCard({ pie, level: Name, onCopy, onPutAway }: PieCardProps) {
   const { spec, name, unreadable } = pie;
+  // All names are there at once; pictures and amounts follow pie by pie, in the pauses of the hand.
+  const worked = useDeferredValue(spec, null);
+  const drafted = useMemo(() => (worked ? draftPlan(worked) : null), [worked]);
+  const plan = drafted?.ok ? drafted.plan : null;
   return (
     <li className={classes.pie}>
       <Link to={`/pies/${pie.id}`} className={classes.link}>
-        {spec && <Drawn spec={spec} />}
+        {spec && <div className={classes.picture}>{plan && <Drawn plan={plan} />}</div>}
         <Name className={classes.name}>{name}</Name>
-        {spec && <Amounts spec={spec} />}
+        {spec && <p className={classes.amounts}>{plan && <Amounts plan={plan} />}</p>}
         {unreadable !== null && <p>It cannot be read: {unreadable}</p>}
         <p className={classes.small}>
           {pie.dish} · {pie.oven} · version {pie.version}
@@ -112,27 +118,23 @@ function PieCard({ pie, level: Name, onCopy, onPutAway }: PieCardProps) {
   );
 }
 
-function Drawn({ spec }: { readonly spec: PieSpec }) {
-  const drafted = useMemo(() => draftPlan(spec), [spec]);
-  const { FromAbove } = viewOf(spec.form.kind);
+function Drawn({ plan }: { readonly plan: PiePlan }) {
+  const { FromAbove } = viewOf(plan.spec.form.kind);
   return (
-    <div className={classes.picture} aria-hidden style={asBaked(spec)}>
-      {drafted.ok && <FromAbove plan={drafted.plan} />}
+    <div aria-hidden style={asBaked(plan.spec)}>
+      <FromAbove plan={plan} />
     </div>
   );
 }
 
-function Amounts({ spec }: { readonly spec: PieSpec }) {
+function Amounts({ plan: { filling, build } }: { readonly plan: PiePlan }) {
   const units = useSettings((state) => state.units);
-  const drafted = useMemo(() => draftPlan(spec), [spec]);
-  if (!drafted.ok) return null;
-  const { filling, build } = drafted.plan;
   const say = (massG: number): string => showText(massG, 'g', units);
   return (
-    <p>
+    <>
       {say(filling.batch.massG)} fruit · {say(filling.sugar.massG)} sugar
       <br />
       {say(filling.thickenerG)} thickener · {say(build.dough.massG)} dough
-    </p>
+    </>
   );
 }

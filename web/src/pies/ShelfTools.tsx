@@ -1,5 +1,4 @@
 import type { PieSort } from '@mardle/contract';
-import { pieSorts } from '@mardle/contract';
 import { Group, NativeSelect, TextInput } from '@mantine/core';
 import { useDebouncedCallback } from '@mantine/hooks';
 import { IconSearch } from '@tabler/icons-react';
@@ -19,6 +18,7 @@ const sortWords: Readonly<Record<PieSort, string>> = {
   form: 'by form',
   oven: 'by oven',
 };
+const sorts = Object.keys(sortWords) as readonly PieSort[];
 
 interface Shown {
   readonly find: string;
@@ -30,7 +30,7 @@ interface Shown {
 export function useShelf(): Shown & { readonly query: PieQuery; show(change: Partial<Shown>): void } {
   const [params, setParams] = useSearchParams();
   const find = params.get('find') ?? '';
-  const sort = pieSorts.find((known) => known === params.get('sort')) ?? 'saved';
+  const sort = sorts.find((known) => known === params.get('sort')) ?? 'saved';
   const page = Math.max(1, Math.floor(Number(params.get('page') ?? 1)) || 1);
   const show = (change: Partial<Shown>): void => {
     // Another search or order begins at its first page.
@@ -82,7 +82,7 @@ export function ShelfTools({ find, sort, total, show }: ShelfToolsProps) {
         w={190}
         value={sort}
         onChange={({ currentTarget: { value } }) => show({ sort: value as PieSort })}
-        data={pieSorts.map((value) => ({ value, label: sortWords[value] }))}
+        data={sorts.map((value) => ({ value, label: sortWords[value] }))}
       />
       <span role="status">{total === 1 ? '1 pie' : `${total} pies`}</span>
     </Group>

@@ -1,0 +1,32 @@
+import type { ComponentType } from 'react';
+import { lazy } from 'react';
+
+/** The code of a place did not come. */
+export class NotFetchedError extends Error {}
+
+type Fetch = () => Promise<{ readonly default: ComponentType }>;
+
+/** Where each place's code comes from; it is fetched when somebody first goes there. */
+const fetches = {
+  pies: async () => ({ default: (await import('../pies/PiesPlace.js')).PiesPlace }),
+  bench: async () => ({ default: (await import('../bench/BenchPlace.js')).BenchPlace }),
+  oven: async () => ({ default: (await import('../oven/OvenPlace.js')).OvenPlace }),
+  larder: async () => ({ default: (await import('../larder/LarderPlace.js')).LarderPlace }),
+} satisfies Record<string, Fetch>;
+
+const onceThere = (fetch: Fetch) =>
+  lazy(() =>
+    fetch().catch((cause: unknown) => {
+      throw new NotFetchedError('the code of this place did not come', { cause });
+    }),
+  );
+
+export const PiesPlace = onceThere(fetches.pies);
+export const BenchPlace = onceThere(fetches.bench);
+export const OvenPlace = onceThere(fetches.oven);
+export const LarderPlace = onceThere(fetches.larder);
+
+/** Brings in the rest while nobody waits: a place can be gone to when the network is not there. */
+export function fetchRest(): void {
+  for (const fetch of Object.values<Fetch>(fetches)) void fetch().catch(() => undefined);
+}
