@@ -1,0 +1,232 @@
+/**
+ * A programme of an oven: first heat in C, minutes at it, second heat in C. One heat all through has 0 minutes at the first.
+ */
+export type Heat = readonly [firstC: number, firstMin: number, secondC: number];
+
+/** One way to bake a pie in an oven: out after so many minutes; what it costs against the best way of all, in minutes of patience. */
+export interface Way {
+  readonly heat: Heat;
+  readonly out: number;
+  readonly cost: number;
+}
+
+/** What hands can be asked for. */
+export const skills = ['dough', 'fruit', 'line', 'build', 'oven', 'pack'] as const;
+export type Skill = (typeof skills)[number];
+
+/** Somebody on the bench. Times in whole minutes from the day's zero, as everywhere in a day. */
+export interface Hand {
+  readonly id: string;
+  /** Null for all. */
+  readonly skills: readonly Skill[] | null;
+  readonly from: number;
+  readonly to: number;
+  readonly breaks: readonly (readonly [from: number, to: number])[];
+}
+
+export interface DayOven {
+  readonly id: string;
+  readonly places: number;
+  readonly warmUpMin: number;
+  readonly upCPerMin: number;
+  readonly downCPerMin: number;
+  /** From so many pies on all take so much longer. */
+  readonly fullFrom: number;
+  readonly fullMin: number;
+}
+
+export interface DayKitchen {
+  readonly hands: readonly Hand[];
+  readonly ovens: readonly DayOven[];
+  readonly hobRings: number;
+  /** 0: dough is made by hand, as many at once as there are hands. */
+  readonly mixers: number;
+  readonly fridgePlaces: number;
+  readonly rackPlaces: number;
+  /** Hands at the oven, to put a run in and to take a pie out, min. */
+  readonly loadMin: number;
+  /** What those that stay lose when one leaves before them, min. */
+  readonly doorMin: number;
+  /** How many there are of each dish. */
+  readonly dishes: Readonly<Record<string, number>>;
+}
+
+export interface DayDough {
+  readonly mixMin: number;
+  /** For each pie after the first. */
+  readonly perPieMin: number;
+  /** Pies of one batch at most. */
+  readonly most: number;
+  readonly chillLeast: number;
+  readonly chillMost: number;
+}
+
+export const readyKinds = ['cold', 'warm', 'out_of_dish'] as const;
+export type ReadyAs = (typeof readyKinds)[number];
+
+/** A pie of the day with all its durations, min. Made from its plan; nothing of it is typed. */
+export interface DayPie {
+  readonly id: string;
+  readonly label: string;
+  /** Null: it is baked on a tray that is always there. */
+  readonly dish: string | null;
+  /** Null: no dough is mixed for it here. */
+  readonly dough: string | null;
+  readonly prepare: number;
+  /** A wait that follows at once: weeping, stewing, cooling. */
+  readonly cook: number;
+  readonly onHob: boolean;
+  /** So long may fruit wait for its crust after that. */
+  readonly fruitMost: number;
+  /** 0: nothing is rolled before it is built. */
+  readonly line: number;
+  readonly baseChill: number;
+  readonly lineMost: number;
+  readonly build: number;
+  readonly lastChill: number;
+  /** So long may it wait between building and oven. */
+  readonly lastMost: number;
+  readonly cool: number;
+  /** So long from the oven it is still warm; null when that does not matter. */
+  readonly warm: number | null;
+  readonly pack: number;
+  readonly ready: { readonly at: number; readonly as: ReadyAs };
+  readonly ways: Readonly<Record<string, readonly Way[]>>;
+}
+
+/** A day worked out: all that the rules need, and nothing else. */
+export interface Day {
+  readonly format: 'mardle-day';
+  readonly version: 1;
+  /** The instant that minutes are counted from, ISO 8601 with its offset. */
+  readonly zero: string;
+  /** IANA name; labels are told in it. */
+  readonly timeZone: string;
+  /** Nothing is done before. */
+  readonly earliest: number;
+  readonly kitchen: DayKitchen;
+  readonly doughs: Readonly<Record<string, DayDough>>;
+  readonly pies: readonly DayPie[];
+  /** How much room the plan leaves, min: all is ready so much sooner, each pie built so much before its oven. */
+  readonly slack: { readonly readySooner: number; readonly beforeLoad: number };
+}
+
+export const taskKinds = ['mix', 'prepare', 'line', 'build', 'load', 'out', 'pack'] as const;
+export type TaskKind = (typeof taskKinds)[number];
+
+/** The skill that each task asks for. */
+export const skillOf: Readonly<Record<TaskKind, Skill>> = {
+  mix: 'dough',
+  prepare: 'fruit',
+  line: 'line',
+  build: 'build',
+  load: 'oven',
+  out: 'oven',
+  pack: 'pack',
+};
+
+/** Work for one pair of hands. `id` is its kind and whom it is for: `build:damson-1`. */
+export interface DayTask {
+  readonly id: string;
+  readonly kind: TaskKind;
+  /** A pie's id; a batch's for mixing, a run's for loading. */
+  readonly of: string;
+  readonly start: number;
+  readonly end: number;
+  readonly hands: string;
+}
+
+export interface DayRun {
+  readonly id: string;
+  readonly oven: string;
+  readonly heat: Heat;
+  readonly start: number;
+  /** Minutes from its start at which each is taken out. */
+  readonly pies: readonly { readonly pie: string; readonly out: number }[];
+}
+
+export interface DayBatch {
+  readonly id: string;
+  readonly dough: string;
+  readonly pies: readonly string[];
+}
+
+/** What a day came to, each a sum over it. The least of `total` is wanted. */
+export interface DayScore {
+  readonly total: number;
+  readonly lateMin: number;
+  readonly heatCost: number;
+  /** From the first touch of each wave to its hour. */
+  readonly dayMin: number;
+  /** Pies waiting for their oven, over what they need. */
+  readonly waitingMin: number;
+  readonly ovenMin: number;
+  readonly runs: number;
+}
+
+export interface DayPlan {
+  readonly format: 'mardle-day-plan';
+  readonly version: 1;
+  readonly tasks: readonly DayTask[];
+  readonly runs: readonly DayRun[];
+  readonly batches: readonly DayBatch[];
+  readonly late: readonly { readonly pie: string; readonly byMin: number }[];
+  readonly score: DayScore;
+}
+
+/**
+ * What things cost, in minutes of the day. Being late is out of the question; a colour a little off is nobody's reason to
+ * get up an hour sooner. Estimates, found in a trial.
+ */
+export const weights = {
+  lateMin: 1000,
+  heatCost: 1,
+  dayMin: 1,
+  waitingMin: 0.5,
+  ovenMin: 0.2,
+  run: 15,
+  /** A minute of the room that was to be left. */
+  slackMin: 3,
+} as const;
+
+/**
+ * Whether two programmes are the same.
+ * @param a first heat, minutes, second heat
+ * @param b another
+ * @returns true when a run can serve both
+ * @example sameHeat([210, 15, 180], [210, 15, 180]) // true
+ */
+export const sameHeat = (a: Heat, b: Heat): boolean => a[0] === b[0] && a[1] === b[1] && a[2] === b[2];
+
+/**
+ * Minutes that an oven needs from the end of one run to the beginning of the next.
+ * @param oven with its rates, C a minute
+ * @param before the heat of the run before
+ * @param next the heat it must come to
+ * @returns whole min
+ * @example turnoverMin(oven, [210, 15, 180], [210, 15, 180])
+ */
+export function turnoverMin(oven: DayOven, before: Heat, next: Heat): number {
+  const upC = next[0] - before[2];
+  return Math.ceil(upC > 0 ? upC / oven.upCPerMin : -upC / oven.downCPerMin);
+}
+
+/**
+ * When each pie of a run is taken out, min from its start: a full oven is slower, and so is one that is opened.
+ * @param oven whose run it is
+ * @param doorMin lost by those that stay
+ * @param outs of each pie alone
+ * @returns min, in the same order
+ * @example outsOf(oven, 1, [45, 50])
+ */
+export function outsOf(oven: DayOven, doorMin: number, outs: readonly number[]): number[] {
+  const full = outs.length >= oven.fullFrom ? oven.fullMin : 0;
+  return outs.map((out) => {
+    const openings = new Set(outs.filter((other) => other < out)).size;
+    return out + full + doorMin * openings;
+  });
+}
+
+/** Work for dough of so many pies at once, min. */
+export const mixMinOf = ({ mixMin, perPieMin }: DayDough, pies: number): number =>
+  mixMin + perPieMin * (pies - 1);

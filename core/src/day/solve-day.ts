@@ -1,0 +1,224 @@
+import { chanceFrom } from './chance.js';
+import type { Day, DayPlan } from './day.js';
+import type { Decoded, Decoder, RunIdea } from './decode.js';
+import { decoderOf } from './decode.js';
+import { scoreOf } from './score.js';
+import { lateIn, toPlan } from './to-plan.js';
+
+/** What a search tells while it goes on. */
+export interface Solving {
+  readonly share: number;
+  /** The best plan so far; null until one can be worked. */
+  readonly best: DayPlan | null;
+}
+
+/** A search that pauses often; its value is the best plan, null when none was found that can be worked. */
+export type DaySearch = Generator<Solving, DayPlan | null>;
+
+interface Found {
+  readonly ideas: readonly RunIdea[];
+  readonly decoded: Decoded;
+  readonly total: number;
+  readonly lateMin: number;
+}
+
+const FAILED = 1e6;
+const MOST_TAKEN_OUT = 4;
+/** Programmes of an oven that are tried for a pie on its own, cheapest first. */
+const NEW_RUN_WAYS = 3;
+const RUNS_LOOKED_AT = 8;
+/** How much worse a plan may be taken at first and at last, minutes: it cools down geometrically between. */
+const WARM = 30;
+const COLD = 0.5;
+const YIELD_EVERY = 16;
+
+/** Evaluations for so many pies: some 2 s with a dozen and 10 s with forty. */
+const evaluationsFor = (pies: number): number => 2400 + 50 * pies;
+
+/** Where no plan keeps to its hours at all, all is tried for so much later, min; what is late is then said. */
+const LATER_MIN = [60, 150, 300, 600] as const;
+const LATER_SHARE = 0.2;
+
+export interface SolveOptions {
+  readonly seed?: number;
+  readonly evaluations?: number;
+}
+
+/**
+ * A day that works, or the least late one: construction backwards from the hours, then a search that takes pies out and puts
+ * them back where they cost least. Stops by evaluations, never by the clock: the same day and seed give the same plan.
+ * @param day worked out
+ * @param options seed, and how long to look
+ * @returns a generator; drive it to its end, or stop it and keep `best`
+ * @example finishDay(solveDay(day)).late // []
+ */
+export function* solveDay(
+  day: Day,
+  { seed = 1, evaluations = evaluationsFor(day.pies.length) }: SolveOptions = {},
+): DaySearch {
+  const plan = yield* search(day, seed, evaluations);
+  if (plan) return plan;
+  for (const laterMin of LATER_MIN) {
+    const later = {
+      ...day,
+      pies: day.pies.map((pie) => ({ ...pie, ready: { ...pie.ready, at: pie.ready.at + laterMin } })),
+      slack: { readySooner: 0, beforeLoad: 0 },
+    };
+    const found = yield* search(later, seed, Math.round(evaluations * LATER_SHARE));
+    if (found) return { ...found, late: lateIn(day, found.tasks), score: scoreOf(day, found) };
+  }
+  return null;
+}
+
+function* search(day: Day, seed: number, evaluations: number): DaySearch {
+  const decoder = decoderOf(day);
+  const chance = chanceFrom(seed);
+  let spent = 0;
+  let strict = false;
+  const evaluate = (ideas: readonly RunIdea[]): Found => {
+    spent += 1;
+    const decoded = decoder.decode(ideas, strict);
+    const plan = toPlan(day, decoder.boards.board, decoder.ways, decoded);
+    const { total, lateMin } = plan.score;
+    return { ideas, decoded, total: total + FAILED * decoded.failed, lateMin };
+  };
+  const told = (found: Found): DayPlan | null =>
+    found.decoded.failed > 0 ? null : toPlan(day, decoder.boards.board, decoder.ways, found.decoded);
+
+  // Those wanted last are placed first, as a decoder that goes backwards has it; then each where it costs least.
+  const byHour = day.pies
+    .map((_, i) => i)
+    .sort((a, b) => day.pies[b]!.ready.at - day.pies[a]!.ready.at || a - b);
+  let now: Found = {
+    ideas: [],
+    decoded: { pies: [], runs: [], batches: [], failed: 0 },
+    total: 0,
+    lateMin: 0,
+  };
+  for (const i of byHour) {
+    now = putBack(day, decoder, now.ideas, i, evaluate, chance);
+    yield { share: spent / (spent + evaluations), best: null };
+  }
+  let best = now;
+  let plan = told(best);
+  const built = spent;
+  const limit = built + evaluations;
+  let rounds = 0;
+  while (spent < limit) {
+    strict = now.decoded.failed === 0 && now.lateMin === 0;
+    const done = (spent - built) / evaluations;
+    const heat = WARM * (COLD / WARM) ** done;
+    const tried = change(day, decoder, now.ideas, evaluate, chance);
+    if (tried.total <= now.total || chance() < Math.exp((now.total - tried.total) / heat)) now = tried;
+    if (now.total < best.total - 1e-9) {
+      best = now;
+      plan = told(best);
+    }
+    rounds += 1;
+    if (rounds % YIELD_EVERY === 0) yield { share: spent / limit, best: plan };
+  }
+  return plan;
+}
+
+type Evaluate = (ideas: readonly RunIdea[]) => Found;
+
+const without = (ideas: readonly RunIdea[], out: ReadonlySet<number>): RunIdea[] =>
+  ideas.flatMap((idea) => {
+    const pies = idea.pies.filter((i) => !out.has(i));
+    return pies.length > 0 ? [{ ...idea, pies }] : [];
+  });
+
+/** Where a pie goes at least cost: into a run that bakes it right, or a run of its own. */
+function putBack(
+  day: Day,
+  decoder: Decoder,
+  ideas: readonly RunIdea[],
+  i: number,
+  evaluate: Evaluate,
+  chance: () => number,
+): Found {
+  const { ovens } = day.kitchen;
+  const joins = ideas.flatMap((idea, r) =>
+    idea.pies.length < ovens[idea.oven]!.places && decoder.ways[idea.oven]![i]!.has(idea.heat) ? [r] : [],
+  );
+  while (joins.length > RUNS_LOOKED_AT) joins.splice(Math.floor(chance() * joins.length), 1);
+  const tries = joins.map((r) =>
+    ideas.map((idea, k) => (k === r ? { ...idea, pies: [...idea.pies, i] } : idea)),
+  );
+  ovens.forEach((_, oven) => {
+    const ways = [...decoder.ways[oven]![i]!].sort((a, b) => a[1].cost - b[1].cost).slice(0, NEW_RUN_WAYS);
+    if (ways.length === 0) return;
+    // One way for sure, one by chance; at its hour and somewhere else.
+    const picks = new Set([0, Math.floor(chance() * ways.length)]);
+    for (const pick of picks) {
+      const idea: RunIdea = { oven, heat: ways[pick]![0], pies: [i] };
+      const hour = ideas.findIndex((other) => day.pies[other.pies[0]!]!.ready.at > day.pies[i]!.ready.at);
+      const places = new Set([0, hour < 0 ? ideas.length : hour, Math.floor(chance() * (ideas.length + 1))]);
+      for (const place of places) tries.push([...ideas.slice(0, place), idea, ...ideas.slice(place)]);
+    }
+  });
+  let best: Found | null = null;
+  for (const idea of tries) {
+    const found = evaluate(idea);
+    if (!best || found.total < best.total) best = found;
+  }
+  return best ?? evaluate(ideas);
+}
+
+/** A neighbour of a plan: a few pies somewhere else, runs in another order, or a run at another programme. */
+function change(
+  day: Day,
+  decoder: Decoder,
+  ideas: readonly RunIdea[],
+  evaluate: Evaluate,
+  chance: () => number,
+): Found {
+  const pick = (below: number): number => Math.floor(chance() * below);
+  const kind = chance();
+  if (kind < 0.15 && ideas.length > 1) {
+    const a = pick(ideas.length - 1);
+    const swapped = [...ideas];
+    [swapped[a], swapped[a + 1]] = [ideas[a + 1]!, ideas[a]!];
+    return evaluate(swapped);
+  }
+  if (kind < 0.3) {
+    const r = pick(ideas.length);
+    const idea = ideas[r]!;
+    const oven = pick(day.kitchen.ovens.length);
+    const shared = [...decoder.ways[oven]![idea.pies[0]!]!.keys()].filter((heat) =>
+      idea.pies.every((i) => decoder.ways[oven]![i]!.has(heat)),
+    );
+    if (shared.length > 0 && idea.pies.length <= day.kitchen.ovens[oven]!.places) {
+      const heat = shared[pick(shared.length)]!;
+      return evaluate(ideas.map((other, k) => (k === r ? { ...other, oven, heat } : other)));
+    }
+  }
+  const out = new Set<number>();
+  const wanted = 1 + pick(Math.min(MOST_TAKEN_OUT, day.pies.length));
+  if (chance() < 0.4) {
+    // A whole run, or as much of it as may be.
+    for (const i of ideas[pick(ideas.length)]!.pies) if (out.size < MOST_TAKEN_OUT) out.add(i);
+  }
+  while (out.size < wanted) out.add(pick(day.pies.length));
+  const order = [...out].sort(() => chance() - 0.5);
+  let left: readonly RunIdea[] = without(ideas, out);
+  let found: Found | null = null;
+  for (const i of order) {
+    found = putBack(day, decoder, left, i, evaluate, chance);
+    left = found.ideas;
+  }
+  return found ?? evaluate(ideas);
+}
+
+/**
+ * Drives a search to its end at one go.
+ * @param search of `solveDay`
+ * @returns the best plan, or null
+ * @example finishDay(solveDay(day))
+ */
+export function finishDay(search: DaySearch): DayPlan | null {
+  for (;;) {
+    const { done, value } = search.next();
+    if (done) return value;
+  }
+}
