@@ -8,11 +8,12 @@ const BAD_INPUT = 2;
 
 const usage = [
   'Use: npm run -s mardle -- plan pie.json [more.json ...]   prints each plan as JSON, one a line for several files',
+  '     npm run -s mardle -- day day.json [--seed N]         plans a bake day: the day worked out, its plan, how likely it holds',
   '     npm run -s mardle -- schema                          prints the JSON Schema of a pie file',
   '     npm run -s mardle -- fields                          prints the table of its fields',
   '     npm run -s mardle -- backup FILE                     the whole kitchen into a file, while Mardle runs or not',
   '     npm run -s mardle -- restore FILE [--over]           into an empty data folder (MARDLE_DATA); --over replaces what is there',
-  'The form of a pie is described in docs/plan-format.md, backups in docs/operate.md.',
+  'The form of a pie is described in docs/plan-format.md, of a day in docs/day-format.md, backups in docs/operate.md.',
 ].join('\n');
 
 /** What is wrong with a file, on stderr; the files after it are still planned. */
@@ -49,6 +50,30 @@ async function plan(files: readonly string[]): Promise<void> {
   }
 }
 
+/** A day; nothing else needs its parts. */
+async function planDay(file: string, seed: number): Promise<void> {
+  const read = await readJson(file);
+  if (!read) return;
+  const { answerDay } = await import('./day/day-door.js');
+  try {
+    const answered = await answerDay(file, read.plain, seed);
+    if (answered.ok) print(answered.answer, 2);
+    else report(file, answered.problems);
+  } catch (error) {
+    const why = error instanceof Error ? error.message : String(error);
+    process.stderr.write(`mardle: ${file} names a pie file that cannot be read: ${why}\n`);
+    process.exitCode = BAD_INPUT;
+  }
+}
+
+/** The number after a flag; its usual value when the flag is not there, null for what is no whole number. */
+function flagOf(args: readonly string[], flag: string, usual: number): number | null {
+  const at = args.indexOf(flag);
+  if (at < 0) return usual;
+  const value = Number(args[at + 1]);
+  return Number.isSafeInteger(value) ? value : null;
+}
+
 /** What describes the schema is read only when it is asked for: a plan has no need of it. */
 async function describe(what: 'schema' | 'fields'): Promise<void> {
   const { fieldTable, pieSchema } = await import('@mardle/contract/schema');
@@ -69,7 +94,11 @@ async function keep(what: 'backup' | 'restore', file: string, over: boolean): Pr
 
 const [command, ...files] = process.argv.slice(2);
 if (command === 'plan' && files.length > 0) await plan(files);
-else if ((command === 'backup' || command === 'restore') && files[0] !== undefined)
+else if (command === 'day' && files[0] !== undefined) {
+  const seed = flagOf(files, '--seed', 1);
+  if (seed === null) stop('--seed must be followed by a whole number.', BAD_INPUT);
+  else await planDay(files[0], seed);
+} else if ((command === 'backup' || command === 'restore') && files[0] !== undefined)
   await keep(command, files[0], files.includes('--over'));
 else if (command === 'schema' || command === 'fields') await describe(command);
 else stop(usage, BAD_INPUT);

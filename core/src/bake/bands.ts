@@ -70,7 +70,7 @@ const away = (tempC: number, [middleC, halfC]: readonly [number, number]): numbe
   ((tempC - middleC) / halfC) ** 2;
 
 /** Colour met, usual heats, little time, a dry base, few walks to the oven: the least of it is best. */
-function costOf(way: Schedule, target: number, usual: UsualHeats): number {
+export function costOf(way: Schedule, target: number, usual: UsualHeats): number {
   const off = Math.abs(colourOff(way, target));
   const single = isSingle(way);
   const heats = single

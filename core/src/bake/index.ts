@@ -24,6 +24,8 @@ export { boundaryIn, loadedOven, ovenAfter, ovenTraits } from './oven.js';
 export type { Paused } from './paused.js';
 export { finishNow } from './paused.js';
 export { conductivity, moistAirK, specificHeat, withAir } from './properties.js';
+export type { OnProgramme } from './programme.js';
+export { bakeOnProgramme } from './programme.js';
 export type { Reading } from './readings.js';
 export type { BakeEvent, BakeEventKind, BakeTimes, RunningBake } from './running.js';
 export { bakeEventKinds, isFinished, runningBake, standing } from './running.js';

@@ -57,7 +57,7 @@ const FOIL_WORTH_MIN = 8;
  * Bakes on at a setting until the pie is done and coloured; nothing when it never is done. Where the top is ahead of the
  * filling, the same with foil from then on is a second end.
  */
-function ends(run: Run, settingC: number, colour: ColourName, before: readonly Reading[]): End[] {
+export function ends(run: Run, settingC: number, colour: ColourName, before: readonly Reading[]): End[] {
   const rule = run.model.body.done;
   const readings = [...before];
   const fromMin = run.state.timeS / 60;

@@ -171,6 +171,8 @@ export interface DayPlan {
   readonly runs: readonly DayRun[];
   readonly batches: readonly DayBatch[];
   readonly late: readonly { readonly pie: string; readonly byMin: number }[];
+  /** Pies that find no place in this day at all: the rest is planned without them. */
+  readonly leftOut: readonly string[];
   readonly score: DayScore;
 }
 

@@ -1,7 +1,9 @@
 import type { Boards } from './board.js';
-import { boardsOf, fullSince, lastFull, latestSlot, take, work } from './board.js';
+import { boardsOf, lastFull, latestSlot } from './board.js';
 import type { Day, DayDough, DayOven, Way } from './day.js';
 import { mixMinOf, outsOf, turnoverMin } from './day.js';
+import type { Placed } from './place-pie.js';
+import { LATE_STEP, placerOf } from './place-pie.js';
 
 /** A run as the search thinks of it: which oven, the programme by its key, which pies, all by index. */
 export interface RunIdea {
@@ -10,20 +12,6 @@ export interface RunIdea {
   readonly pies: readonly number[];
 }
 
-/** Where everything of one pie lies; minutes of the board, hands by index. -1 for what it has not. */
-export interface Placed {
-  prepare: number;
-  prepareBy: number;
-  line: number;
-  lineBy: number;
-  build: number;
-  buildBy: number;
-  run: number;
-  out: number;
-  outBy: number;
-  pack: number;
-  packBy: number;
-}
 export interface PlacedRun {
   readonly idea: RunIdea;
   readonly start: number;
@@ -58,9 +46,10 @@ export const wayTable = ({ kitchen, pies }: Day): WayTable =>
 
 /** How far starts are moved when a moment does not do: near ones first. */
 const FINE_TRIES = 10;
-const stepAt = (tries: number): number => (tries < FINE_TRIES ? 1 : 5);
-const MOST_TRIES = 70;
-const LATE_STEP = 5;
+const NEAR_TRIES = 40;
+/** By the last try it has gone back half a day: over a night at which nobody is there. */
+const MOST_TRIES = 75;
+const stepAt = (tries: number): number => (tries < FINE_TRIES ? 1 : tries < NEAR_TRIES ? 5 : 20);
 const LATE_TRIES = 60;
 const MOST_RESTARTS = 4;
 
@@ -80,129 +69,9 @@ export function decoderOf(day: Day): Decoder {
   const ways = wayTable(day);
   const { board, able } = boards;
   const { kitchen, pies, slack } = day;
-  const at = (minute: number): number => minute - board.fromMin;
+  const placer = placerOf(day, boards);
+  const { at, soonerOf, works, takes, prepareAt, lineAt, pieAt } = placer;
   const heatOf = (idea: RunIdea): Way | undefined => ways[idea.oven]![idea.pies[0]!]!.get(idea.heat);
-  /** Warm pies are not to cool down in the room that was left. */
-  const soonerOf = pies.map(({ warm, cool, pack }) =>
-    warm === null ? slack.readySooner : Math.max(0, Math.min(slack.readySooner, warm - cool - pack - 5)),
-  );
-  const undo: (() => void)[] = [];
-  const rollBack = (to: number): void => {
-    while (undo.length > to) undo.pop()?.();
-  };
-  const takes = (row: Uint8Array, from: number, to: number): void => {
-    take(row, from, to);
-    undo.push(() => {
-      for (let i = Math.max(0, from); i < to; i++) row[i]! -= 1;
-    });
-  };
-  const works = (hand: number, start: number, end: number): void => {
-    work(board, hand, start, end);
-    undo.push(() => {
-      board.hands[hand]!.fill(0, start, end);
-      board.worked[hand]! -= end - start;
-    });
-  };
-
-  function prepareAt(i: number, placed: Placed): boolean {
-    const { prepare, cook, fruitMost, onHob } = pies[i]!;
-    if (prepare <= 0) return true;
-    const least = placed.build - cook - fruitMost - prepare;
-    let most = placed.build - cook - prepare;
-    for (;;) {
-      const slot = latestSlot(board, able.fruit, prepare, least, most);
-      if (!slot) return false;
-      const end = slot.start + prepare;
-      const full = onHob ? lastFull(board.hob, end, end + cook, kitchen.hobRings) : -1;
-      if (full >= 0) {
-        most = full - cook - prepare;
-        continue;
-      }
-      works(slot.hand, slot.start, end);
-      if (onHob) takes(board.hob, end, end + cook);
-      placed.prepare = slot.start;
-      placed.prepareBy = slot.hand;
-      return true;
-    }
-  }
-
-  function lineAt(i: number, placed: Placed): boolean {
-    const { line, baseChill, lineMost, dish } = pies[i]!;
-    if (line <= 0) return true;
-    const reserved = placed.build - baseChill - line;
-    const slot = latestSlot(board, able.line, line, placed.build - lineMost - line, reserved);
-    if (!slot) return false;
-    const row = dish === null ? null : board.dishes[dish]!;
-    if (row && dish !== null && lastFull(row, slot.start, reserved, kitchen.dishes[dish]!) >= 0) return false;
-    if (lastFull(board.fridge, slot.start + line, placed.build, kitchen.fridgePlaces) >= 0) return false;
-    works(slot.hand, slot.start, slot.start + line);
-    takes(board.fridge, slot.start + line, placed.build);
-    if (row) takes(row, slot.start, reserved);
-    placed.line = slot.start;
-    placed.lineBy = slot.hand;
-    return true;
-  }
-
-  /** Build, out and pack of one pie of a run that starts at `start`. */
-  function pieAt(i: number, start: number, outMin: number, late: boolean, placed: Placed): boolean {
-    const pie = pies[i]!;
-    const calm = Math.min(slack.beforeLoad, Math.max(0, pie.lastMost - pie.lastChill));
-    const built = start - pie.lastChill - (late ? 0 : calm);
-    const build = latestSlot(
-      board,
-      able.build,
-      pie.build,
-      start - pie.lastMost - pie.build,
-      built - pie.build,
-    );
-    if (!build) return false;
-    const builtAt = build.start + pie.build;
-    if (lastFull(board.fridge, builtAt, start, kitchen.fridgePlaces) >= 0) return false;
-    works(build.hand, build.start, builtAt);
-    takes(board.fridge, builtAt, start);
-    const out = start + outMin;
-    const taken = latestSlot(board, able.oven, kitchen.loadMin, out, out);
-    if (!taken) return false;
-    works(taken.hand, out, out + kitchen.loadMin);
-    const least = Math.max(out + pie.cool, out + kitchen.loadMin);
-    const wanted = at(pie.ready.at) - soonerOf[i]! - pie.pack;
-    let most = wanted;
-    const dish = pie.dish === null ? null : board.dishes[pie.dish]!;
-    const dishFrom = build.start - (pie.line > 0 ? pie.line + pie.baseChill : 0);
-    // What is full before it could be packed stays full wherever packing goes.
-    if (lastFull(board.rack, out, least, kitchen.rackPlaces) >= 0) return false;
-    if (dish && pie.dish !== null) {
-      if (lastFull(dish, dishFrom, least + pie.pack, kitchen.dishes[pie.dish]!) >= 0) return false;
-    }
-    if (most < least) {
-      if (!late) return false;
-      // Too late already: as soon as somebody is free.
-      most = least;
-      while (most < least + 120 && !latestSlot(board, able.pack, pie.pack, least, most)) most += LATE_STEP;
-    }
-    for (;;) {
-      const slot = latestSlot(board, able.pack, pie.pack, least, most);
-      if (!slot) return false;
-      const packed = slot.start + pie.pack;
-      const noRack = lastFull(board.rack, out, slot.start, kitchen.rackPlaces);
-      const noDish =
-        dish && pie.dish !== null ? lastFull(dish, dishFrom, packed, kitchen.dishes[pie.dish]!) : -1;
-      if (noRack >= 0 || noDish >= 0) {
-        if (noRack >= 0) most = Math.min(most, fullSince(board.rack, noRack, kitchen.rackPlaces));
-        if (dish && pie.dish !== null && noDish >= 0) {
-          most = Math.min(most, fullSince(dish, noDish, kitchen.dishes[pie.dish]!) - pie.pack);
-        }
-        continue;
-      }
-      works(slot.hand, slot.start, packed);
-      takes(board.rack, out, slot.start);
-      if (dish) takes(dish, dishFrom, packed);
-      Object.assign(placed, { build: build.start, buildBy: build.hand, out, outBy: taken.hand });
-      Object.assign(placed, { pack: slot.start, packBy: slot.hand });
-      return true;
-    }
-  }
-
   function runAt(
     idea: RunIdea,
     outs: readonly number[],
@@ -211,7 +80,7 @@ export function decoderOf(day: Day): Decoder {
     all: Placed[],
     urgent: ReadonlySet<number>,
   ): PlacedRun | null {
-    const before = undo.length;
+    const before = placer.mark();
     const load = latestSlot(board, able.oven, kitchen.loadMin, start, start);
     let fits = load !== null;
     if (load) works(load.hand, start, start + kitchen.loadMin);
@@ -222,7 +91,7 @@ export function decoderOf(day: Day): Decoder {
       if (fits && urgent.has(i)) fits = prepareAt(i, placed) && lineAt(i, placed);
     }
     if (fits && load) return { idea, start, loadBy: load.hand, outs };
-    rollBack(before);
+    placer.rollBack(before);
     return null;
   }
 
@@ -263,7 +132,7 @@ export function decoderOf(day: Day): Decoder {
       if (placed) return placed;
       start -= stepAt(tries);
     }
-    start = Math.max(least, Math.min(byHour, free) + LATE_STEP);
+    start = Math.max(stillWarm, Math.min(byHour, free) + LATE_STEP);
     const latest = strict ? Math.min(free, byHour + slack.readySooner) : free;
     for (let tries = 0; tries < LATE_TRIES && start <= latest; tries++) {
       const placed = runAt(idea, outs, start, true, all, urgent);
@@ -333,7 +202,7 @@ export function decoderOf(day: Day): Decoder {
     strict: boolean,
   ): Decoded & { readonly retry: boolean } {
     boards.clear();
-    undo.length = 0;
+    placer.keep();
     const all: Placed[] = pies.map(() => ({
       prepare: -1,
       prepareBy: -1,
@@ -361,7 +230,7 @@ export function decoderOf(day: Day): Decoder {
       next[idea.oven] = placed;
       for (const i of idea.pies) all[i]!.run = runs.length;
       runs.push(placed);
-      undo.length = 0;
+      placer.keep();
     }
     const pending = pies
       .flatMap((pie, i) =>

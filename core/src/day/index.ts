@@ -1,17 +1,36 @@
+export type { AskedDay, AskedOven, AskedPies } from './ask.js';
+export { usualDay } from './ask.js';
+export { lowerBound } from './bound.js';
 export { checkDay } from './check-day.js';
 export type {
   Day,
   DayBatch,
   DayKitchen,
+  DayOven,
   DayPie,
   DayPlan,
   DayRun,
   DayScore,
   DayTask,
+  Hand,
   Heat,
+  ReadyAs,
+  Skill,
+  TaskKind,
   Way,
 } from './day.js';
-export { outsOf, sameHeat, turnoverMin } from './day.js';
+export { outsOf, readyKinds, sameHeat, skills, taskKinds, turnoverMin } from './day.js';
+export type { Holds } from './hold.js';
+export { holdsOf } from './hold.js';
+export type { Happened } from './push-right.js';
+export { pushRight } from './push-right.js';
+export { readDay } from './read-day.js';
+export { instantOf, wallTime } from './label.js';
+export type { Remedy } from './remedies.js';
+export { remediesOf } from './remedies.js';
+export { sampleDay } from './sample-day.js';
 export { scoreOf } from './score.js';
-export type { DaySearch, Solving } from './solve-day.js';
+export type { DaySearch, SolveOptions, Solving } from './solve-day.js';
 export { finishDay, solveDay } from './solve-day.js';
+export { heatWords, pieName, taskWords } from './task-words.js';
+export { workOutDay } from './work-out.js';

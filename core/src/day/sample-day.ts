@@ -8,7 +8,15 @@ const heats: readonly Heat[] = [
   [220, 10, 185],
 ];
 
-/** A day out of the hat, the same one for the same seed: so many pies, hands and ovens, hours and dishes as a hall kitchen has. */
+/**
+ * A day out of the hat, the same one for the same seed: hands, ovens, hours and dishes as a hall kitchen has. For measuring a
+ * solver, and for checking it.
+ * @param seed any whole number
+ * @param pies how many
+ * @param options hands and ovens, up to 3 of each
+ * @returns a day worked out
+ * @example sampleDay(1, 12).pies.length // 12
+ */
 export function sampleDay(seed: number, pies: number, { hands = 3, ovens = 2 } = {}): Day {
   const chance = chanceFrom(seed);
   const between = (least: number, most: number): number => least + Math.floor(chance() * (most - least + 1));

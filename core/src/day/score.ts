@@ -7,7 +7,7 @@ import { sameHeat, weights } from './day.js';
  * @param day worked out
  * @param plan its tasks and runs
  * @returns each sum and the total that is to be least
- * @example scoreOf(day, plan).lateMin // 0
+ * @example scoreOf(day, plan).lateMin
  */
 export function scoreOf(
   day: Day,

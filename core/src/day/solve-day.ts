@@ -2,8 +2,7 @@ import { chanceFrom } from './chance.js';
 import type { Day, DayPlan } from './day.js';
 import type { Decoded, Decoder, RunIdea } from './decode.js';
 import { decoderOf } from './decode.js';
-import { scoreOf } from './score.js';
-import { lateIn, toPlan } from './to-plan.js';
+import { toPlan } from './to-plan.js';
 
 /** What a search tells while it goes on. */
 export interface Solving {
@@ -34,15 +33,24 @@ const YIELD_EVERY = 16;
 
 /** Evaluations for so many pies: some 2 s with a dozen and 10 s with forty. */
 const evaluationsFor = (pies: number): number => 2400 + 50 * pies;
-
-/** Where no plan keeps to its hours at all, all is tried for so much later, min; what is late is then said. */
-const LATER_MIN = [60, 150, 300, 600] as const;
-const LATER_SHARE = 0.2;
+/** A look at a plan that is late, or lacks something, takes so many times as long. */
+const LATE_EFFORT = 4;
 
 export interface SolveOptions {
   readonly seed?: number;
   readonly evaluations?: number;
 }
+
+/** From how many seeds a search begins anew while its best plan leaves something late. */
+const MOST_STARTS = 3;
+/** Another start counts on from far away, so that no two seeds that somebody gives come to the same. */
+const NEXT_SEED = 0x9e3779b9;
+
+const works = (plan: DayPlan | null): boolean =>
+  plan !== null && plan.late.length === 0 && plan.leftOut.length === 0;
+
+const badness = (plan: DayPlan | null): number =>
+  plan ? plan.score.total + FAILED * plan.leftOut.length : Infinity;
 
 /**
  * A day that works, or the least late one: construction backwards from the hours, then a search that takes pies out and puts
@@ -50,33 +58,27 @@ export interface SolveOptions {
  * @param day worked out
  * @param options seed, and how long to look
  * @returns a generator; drive it to its end, or stop it and keep `best`
- * @example finishDay(solveDay(day)).late // []
+ * @example finishDay(solveDay(day))
  */
 export function* solveDay(
   day: Day,
   { seed = 1, evaluations = evaluationsFor(day.pies.length) }: SolveOptions = {},
 ): DaySearch {
-  const plan = yield* search(day, seed, evaluations);
-  if (plan) return plan;
-  for (const laterMin of LATER_MIN) {
-    const later = {
-      ...day,
-      pies: day.pies.map((pie) => ({ ...pie, ready: { ...pie.ready, at: pie.ready.at + laterMin } })),
-      slack: { readySooner: 0, beforeLoad: 0 },
-    };
-    const found = yield* search(later, seed, Math.round(evaluations * LATER_SHARE));
-    if (found) return { ...found, late: lateIn(day, found.tasks), score: scoreOf(day, found) };
+  let best: DayPlan | null = null;
+  for (let start = 0; start < MOST_STARTS && !works(best); start++) {
+    const plan = yield* searchFrom(day, seed + start * NEXT_SEED, evaluations);
+    if (badness(plan) < badness(best)) best = plan;
   }
-  return null;
+  return best;
 }
 
-function* search(day: Day, seed: number, evaluations: number): DaySearch {
+function* searchFrom(day: Day, seed: number, evaluations: number): DaySearch {
   const decoder = decoderOf(day);
   const chance = chanceFrom(seed);
   let spent = 0;
   let strict = false;
   const evaluate = (ideas: readonly RunIdea[]): Found => {
-    spent += 1;
+    spent += strict ? 1 : LATE_EFFORT;
     const decoded = decoder.decode(ideas, strict);
     const plan = toPlan(day, decoder.boards.board, decoder.ways, decoded);
     const { total, lateMin } = plan.score;
@@ -117,8 +119,46 @@ function* search(day: Day, seed: number, evaluations: number): DaySearch {
     rounds += 1;
     if (rounds % YIELD_EVERY === 0) yield { share: spent / limit, best: plan };
   }
-  return plan;
+  return plan ?? withoutFailed(day, best);
 }
+
+/** What can be done of a day that cannot be done whole: pies that find no place are left out, and told. */
+function withoutFailed(day: Day, { ideas, decoded }: Found): DayPlan | null {
+  const placed = (i: number): boolean => {
+    const at = decoded.pies[i];
+    const pie = day.pies[i];
+    const dough = pie?.dough === null || decoded.batches.some(({ pies }) => pies.includes(i));
+    return (
+      at !== undefined &&
+      at.run >= 0 &&
+      (pie?.prepare === 0 || at.prepare >= 0) &&
+      (pie?.line === 0 || at.line >= 0) &&
+      dough
+    );
+  };
+  const kept = day.pies.flatMap((_, i) => (placed(i) ? [i] : []));
+  if (kept.length === 0 || kept.length === day.pies.length) return null;
+  const part: Day = { ...day, pies: kept.map((i) => day.pies[i]!) };
+  const decoder = decoderOf(part);
+  const left = renumbered(ideas, kept);
+  const again = decoder.decode(left, false);
+  const plan =
+    again.failed > 0
+      ? withoutFailed(part, { ideas: left, decoded: again, total: 0, lateMin: 0 })
+      : toPlan(part, decoder.boards.board, decoder.ways, again);
+  return plan && { ...plan, leftOut: leftOutOf(day, plan) };
+}
+
+const renumbered = (ideas: readonly RunIdea[], kept: readonly number[]): RunIdea[] =>
+  ideas.flatMap((idea) => {
+    const pies = idea.pies.flatMap((i) => (kept.includes(i) ? [kept.indexOf(i)] : []));
+    return pies.length > 0 ? [{ ...idea, pies }] : [];
+  });
+
+const leftOutOf = (day: Day, plan: DayPlan): string[] => {
+  const built = new Set(plan.tasks.flatMap(({ kind, of }) => (kind === 'build' ? [of] : [])));
+  return day.pies.flatMap(({ id }) => (built.has(id) ? [] : [id]));
+};
 
 type Evaluate = (ideas: readonly RunIdea[]) => Found;
 

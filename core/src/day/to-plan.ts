@@ -57,6 +57,7 @@ export function toPlan(day: Day, board: Board, ways: WayTable, decoded: Decoded)
     runs,
     batches,
     late,
+    leftOut: [],
     score: scoreOf(day, { tasks, runs, batches }),
   };
 }

@@ -22,7 +22,8 @@ export interface ClockStep {
 /** Minutes of hands for the common steps. Common practice, no source. */
 const handsMin = { mix: 15, roll: 12, fill: 8 } as const;
 const CHILL_BASE_MIN = 20;
-const LAST_CHILL_MIN = 25;
+/** In the cold between building and oven. Common practice, no source. */
+export const LAST_CHILL_MIN = 25;
 
 /** Thawing a frozen shell. Common practice, no source. */
 const THAW_MIN = 15;

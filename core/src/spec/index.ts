@@ -75,5 +75,6 @@ export { baseSources, dishCoats, doughSources } from './pastry.js';
 export type { PieSpec } from './pie.js';
 export { ownFruitSchema, pieSchema } from './pie.js';
 export type { FieldProblem } from './problem.js';
+export { quoted } from './problem.js';
 export { starterSpec } from './starter.js';
 export { UnreadableSpec, upgradeSpec } from './upgrade.js';

@@ -1,0 +1,65 @@
+import type { Day, DayPlan, DayTask } from './day.js';
+
+const plural = (count: number, one: string): string => (count === 1 ? one : `${count} ${one}s`);
+
+/**
+ * A task in a baker's words.
+ * @param day worked out
+ * @param plan that it stands in
+ * @param task of the plan
+ * @returns what to do
+ * @example taskWords(day, plan, task)
+ */
+export function taskWords(day: Day, plan: DayPlan, { kind, of }: DayTask): string {
+  const pie = day.pies.find(({ id }) => id === of);
+  const name = pie ? pieName(day, pie.id) : of;
+  switch (kind) {
+    case 'mix': {
+      const batch = plan.batches.find(({ id }) => id === of);
+      return `Mix dough for ${plural(batch?.pies.length ?? 0, 'pie')}`;
+    }
+    case 'prepare':
+      return `Fruit for ${name}`;
+    case 'line':
+      return `Roll and line ${name}`;
+    case 'build':
+      return `Fill and close ${name}`;
+    case 'load': {
+      const run = plan.runs.find(({ id }) => id === of);
+      return `Into the ${run?.oven ?? 'oven'}: ${run?.pies.map((one) => pieName(day, one.pie)).join(', ') ?? ''}`;
+    }
+    case 'out':
+      return `Out of the oven: ${name}`;
+    case 'pack':
+      return `Pack ${name}`;
+  }
+}
+
+/**
+ * What a pie is called among the others of its day.
+ * @param day worked out
+ * @param id of the pie
+ * @returns its name, with its number where there are several
+ * @example pieName(day, 'damson-2')
+ */
+export function pieName({ pies }: Pick<Day, 'pies'>, id: string): string {
+  const pie = pies.find((one) => one.id === id);
+  if (!pie) return id;
+  const alike = pies.filter(({ label }) => label === pie.label);
+  return alike.length === 1 ? pie.label : `${pie.label} ${alike.indexOf(pie) + 1}`;
+}
+
+/**
+ * A programme in words.
+ * @param heat first heat in C, minutes, second heat in C
+ * @param degrees how to say a temperature
+ * @returns both heats, or the one
+ * @example heatWords([210, 15, 180], (tempC) => `${tempC} °C`) // '210 °C for 15 min, then 180 °C'
+ */
+export const heatWords = (
+  [firstC, firstMin, secondC]: readonly [number, number, number],
+  degrees: (tempC: number) => string,
+): string =>
+  firstC === secondC
+    ? `${degrees(firstC)} all through`
+    : `${degrees(firstC)} for ${firstMin} min, then ${degrees(secondC)}`;

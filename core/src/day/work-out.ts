@@ -1,0 +1,287 @@
+import type { OvenWork } from '../bake/index.js';
+import { bakeOnProgramme } from '../bake/index.js';
+import { preparations } from '../filling/index.js';
+import { formOf } from '../forms/index.js';
+import type { Larder } from '../larder/index.js';
+import { builtInLarder, rowOf } from '../larder/index.js';
+import type { PiePlan } from '../plan/index.js';
+import { eatenRules, LAST_CHILL_MIN, planPie } from '../plan/index.js';
+import type { FieldProblem, PieSpec } from '../spec/index.js';
+import type { AskedDay, AskedOven, AskedPies } from './ask.js';
+import { usualDay } from './ask.js';
+import type { Day, DayDough, DayOven, DayPie, Heat, Way } from './day.js';
+import { sameHeat } from './day.js';
+
+/** A top so far from its colour is no way to bake it (log of the ratio): it is seen to be paler or darker. */
+const RIGHT_OFF = 0.3;
+/** Programmes of each pie that others are tried on. */
+const OWN_PROGRAMMES = 2;
+
+/** One sort of pie, planned in one oven. */
+interface InOven {
+  readonly plan: PiePlan;
+  readonly spec: PieSpec;
+}
+
+const inOven = (spec: PieSpec, oven: AskedOven): PieSpec => ({
+  ...spec,
+  bake: {
+    ...spec.bake,
+    oven: { label: oven.id, kind: oven.kind, offsetC: oven.offsetC, warmUpMin: oven.warmUpMin },
+  },
+});
+
+const heatOf = (plan: PiePlan): Heat | null => {
+  if (!plan.bake) return null;
+  const [first, second] = plan.bake.stages;
+  return first.tempC === second.tempC
+    ? [first.tempC, 0, first.tempC]
+    : [first.tempC, first.timeMin, second.tempC];
+};
+
+const lastsMin = (plan: PiePlan, ...ids: readonly string[]): number =>
+  plan.clock.reduce((sum, { id, startMin, endMin }) => sum + (ids.includes(id) ? endMin - startMin : 0), 0);
+
+/** Minutes on the rack until it is what was asked for; null when it never is. */
+function coolMin({ bake, work }: PiePlan, as: AskedPies['ready']['as']): number | null {
+  if (!bake) return null;
+  const rule = as === 'warm' ? eatenRules.sliced_warm : eatenRules.sliced_cold;
+  const min = rule.ready(bake.cooling, work.turnedOutMin);
+  return min === null ? null : Math.ceil(min);
+}
+
+/** How long its fruit may wait: raw it browns and runs, cooked it keeps half a day in the cold. */
+function fruitMostMin({ filling: { preparation } }: PieSpec): number {
+  const { cooked, heldAtC, minutes } = preparations[preparation.kind];
+  if (cooked || heldAtC !== null) return usualDay.cookedFruitMostMin;
+  return minutes > 0 ? usualDay.weepingFruitMostMin : usualDay.rawFruitMostMin;
+}
+
+const waysBetween = (own: readonly Way[], more: readonly Way[]): Way[] =>
+  more.reduce<Way[]>(
+    (all, way) => (all.some(({ heat }) => sameHeat(heat, way.heat)) ? all : [...all, way]),
+    [...own],
+  );
+
+/** A programme of another pie, tried on this one; null when it does not come out right. */
+function tryHeat({ body }: OvenWork, { bake }: PieSpec, heat: Heat, ownCost: number): Way | null {
+  const done = bakeOnProgramme(body, bake, heat);
+  if (!done || Math.abs(done.colourOff) > RIGHT_OFF || done.doneMin < heat[1]) return null;
+  return { heat, out: Math.ceil(done.doneMin), cost: Math.max(0, Math.round(done.cost - ownCost)) };
+}
+
+/** What a full oven costs a pie, min. */
+function slowerWhenFull({ work, spec }: PiePlan, heat: Heat, places: number): number {
+  if (places < 2) return 0;
+  const alone = bakeOnProgramme(work.body, { ...spec.bake, beside: 0 }, heat);
+  const full = bakeOnProgramme(work.body, { ...spec.bake, beside: places - 1 }, heat);
+  return alone && full ? Math.max(0, Math.round(full.doneMin - alone.doneMin)) : 0;
+}
+
+type WorkedOut =
+  | { readonly ok: true; readonly day: Day }
+  | { readonly ok: false; readonly problems: readonly FieldProblem[] };
+
+const problem = (field: string, message: string, remedy: string): WorkedOut => ({
+  ok: false,
+  problems: [{ field, message, remedy }],
+});
+
+/**
+ * Plans every sort of pie in every oven and tries each on the programmes of the others, so that the day knows what can share
+ * a run. About .4 s for each sort and oven; pauses between.
+ * @param asked checked by `readDay`
+ * @param larder as for a plan
+ * @returns a generator; its value the day, or which pie cannot be planned and why
+ * @example finishNow(workOutDay(asked))
+ */
+export function* workOutDay(asked: AskedDay, larder: Larder = builtInLarder): Generator<number, WorkedOut> {
+  const sorts = new Map<string, { readonly spec: PieSpec; readonly field: string }>();
+  asked.pies.forEach(({ spec }, i) => {
+    const key = JSON.stringify(spec);
+    if (!sorts.has(key)) sorts.set(key, { spec, field: `pies.${i}` });
+  });
+  const planned = new Map<string, Map<string, InOven>>();
+  let done = 0;
+  for (const [key, { spec, field }] of sorts) {
+    const ovens = new Map<string, InOven>();
+    for (const oven of asked.ovens) {
+      yield done++ / (sorts.size * asked.ovens.length + 1);
+      const result = planPie(inOven(spec, oven), larder);
+      if (!result.ok && result.problems.every(({ field: at }) => at !== 'bake')) {
+        return {
+          ok: false,
+          problems: result.problems.map((one) => ({ ...one, field: `${field}.${one.field}` })),
+        };
+      }
+      if (!result.ok) continue;
+      if (result.plan.bake?.blind || !result.plan.work.body.filling) {
+        return problem(
+          field,
+          `"${spec.name}" bakes its shell before it is filled; a day cannot take that in yet.`,
+          'Bake the shell the day before and say so (its base is baked), or plan it on its own bench.',
+        );
+      }
+      ovens.set(oven.id, { plan: result.plan, spec: result.plan.spec });
+    }
+    if (ovens.size === 0) {
+      return problem(
+        field,
+        `No oven of this kitchen gets "${spec.name}" done.`,
+        'Take a smaller or shallower dish.',
+      );
+    }
+    planned.set(key, ovens);
+  }
+  yield 1;
+  const ovens = asked.ovens.map((oven) => dayOven(oven, planned));
+  const ways = waysOf(asked, planned);
+  const doughs: Record<string, DayDough> = {};
+  const pies: DayPie[] = [];
+  for (const [i, wanted] of asked.pies.entries()) {
+    const key = JSON.stringify(wanted.spec);
+    const first = [...(planned.get(key)?.values() ?? [])][0];
+    if (!first) continue;
+    const made = pieOf(wanted, first.plan, ways.get(key) ?? {}, Object.keys(asked.kitchen.dishes), larder);
+    if (!made.ok) return problem(`pies.${i}${made.field}`, made.message, made.remedy);
+    if (made.pie.dough !== null) doughs[made.pie.dough] = doughRule(made.pie.dough, first.plan, larder);
+    for (let n = 1; n <= wanted.count; n++) {
+      pies.push({ ...made.pie, id: wanted.count === 1 ? wanted.id : `${wanted.id}-${n}` });
+    }
+  }
+  return {
+    ok: true,
+    day: {
+      format: 'mardle-day',
+      version: 1,
+      zero: asked.zero,
+      timeZone: asked.timeZone,
+      earliest: asked.earliest,
+      kitchen: { ...asked.kitchen, ovens },
+      doughs,
+      pies,
+      slack: asked.slack,
+    },
+  };
+}
+
+function dayOven(
+  { id, places, warmUpMin, upCPerMin, downCPerMin }: AskedOven,
+  planned: ReadonlyMap<string, ReadonlyMap<string, InOven>>,
+): DayOven {
+  const slower = [...planned.values()].map((ovens) => {
+    const plan = ovens.get(id)?.plan;
+    const heat = plan && heatOf(plan);
+    return plan && heat ? slowerWhenFull(plan, heat, places) : 0;
+  });
+  const fullFrom = Math.max(2, Math.ceil(places * 0.75));
+  return { id, places, warmUpMin, upCPerMin, downCPerMin, fullFrom, fullMin: Math.max(0, ...slower) };
+}
+
+/** Ways of each sort in each oven: its own programme, then those of the others that it bakes right on. */
+function waysOf(
+  { ovens }: AskedDay,
+  planned: ReadonlyMap<string, ReadonlyMap<string, InOven>>,
+): Map<string, Record<string, Way[]>> {
+  const ways = new Map<string, Record<string, Way[]>>([...planned.keys()].map((key) => [key, {}]));
+  for (const { id } of ovens) {
+    const programmes = [...planned.values()].flatMap((of) => {
+      const plan = of.get(id)?.plan;
+      const own = plan && heatOf(plan);
+      if (!plan || !own) return [];
+      const others = (plan.bake?.others ?? [])
+        .filter(({ colourOff, foilMin }) => Math.abs(colourOff) < RIGHT_OFF / 2 && foilMin === null)
+        .slice(0, OWN_PROGRAMMES - 1)
+        .map(({ firstC, firstMin, secondC }): Heat => [firstC, firstC === secondC ? 0 : firstMin, secondC]);
+      return [own, ...others];
+    });
+    for (const [key, of] of planned) {
+      const planOf = of.get(id);
+      const own = planOf && heatOf(planOf.plan);
+      if (!planOf || !own || !planOf.plan.bake) continue;
+      const { plan, spec } = planOf;
+      const mine: Way = { heat: own, out: planOf.plan.bake.outMin, cost: 0 };
+      // A baker's own heats are kept: nothing else is tried.
+      const ownCost = bakeOnProgramme(plan.work.body, spec.bake, own)?.cost ?? 0;
+      const tried = spec.bake.stages
+        ? []
+        : programmes.flatMap((heat) =>
+            sameHeat(heat, own)
+              ? []
+              : [tryHeat(plan.work, spec, heat, ownCost)].filter((way) => way !== null),
+          );
+      const known = ways.get(key);
+      if (known) known[id] = waysBetween([mine], tried);
+    }
+  }
+  return ways;
+}
+
+function doughRule(id: string, plan: PiePlan, larder: Larder): DayDough {
+  const { chillLeastMin, chillMostMin } = rowOf(larder.doughs, id);
+  return {
+    mixMin: lastsMin(plan, 'mix'),
+    perPieMin: usualDay.perPieDoughMin,
+    most: usualDay.mostInABatch,
+    chillLeast: chillLeastMin,
+    chillMost: chillMostMin,
+  };
+}
+
+type MadePie =
+  | { readonly ok: true; readonly pie: DayPie }
+  | { readonly ok: false; readonly field: string; readonly message: string; readonly remedy: string };
+
+function pieOf(
+  { id, ready }: AskedPies,
+  plan: PiePlan,
+  ways: Readonly<Record<string, readonly Way[]>>,
+  dishes: readonly string[],
+  larder: Larder,
+): MadePie {
+  const { spec } = plan;
+  const form = formOf(spec.form.kind);
+  const { label } = spec.dish;
+  if (form.filled === 'dish' && !dishes.includes(label)) {
+    return {
+      ok: false,
+      field: '.dish.label',
+      message: `The kitchen of this day has no dish called "${label}".`,
+      remedy: `Write how many there are under kitchen.dishes, or take one of: ${dishes.join(', ') || 'none yet'}.`,
+    };
+  }
+  const cool = coolMin(plan, ready.as);
+  if (cool === null) {
+    return {
+      ok: false,
+      field: '.ready.as',
+      message: `"${spec.name}" has not cooled for that within half a day.`,
+      remedy: 'Ask for it warm, or take a smaller dish.',
+    };
+  }
+  const preparation = preparations[spec.filling.preparation.kind];
+  const mixes = lastsMin(plan, 'mix') > 0;
+  const line = lastsMin(plan, 'line');
+  const pie: DayPie = {
+    id,
+    label: spec.name,
+    dish: dishes.includes(label) ? label : null,
+    dough: mixes ? rowOf(larder.doughs, spec.pastry.dough).id : null,
+    prepare: lastsMin(plan, 'prepare'),
+    cook: lastsMin(plan, 'preparation'),
+    onHob: preparation.heldAtC !== null || preparation.boilMin > 0,
+    fruitMost: fruitMostMin(spec),
+    line,
+    baseChill: line > 0 ? lastsMin(plan, 'chill_base') : 0,
+    lineMost: usualDay.linedMostMin,
+    build: lastsMin(plan, 'topping', 'fill', 'lid'),
+    lastChill: form.restsCold ? LAST_CHILL_MIN : 0,
+    lastMost: usualDay.builtMostMin,
+    cool,
+    warm: ready.as === 'warm' ? Math.max(cool + 45, Math.floor(plan.bake?.cooling.sliceMin ?? 0)) : null,
+    pack: usualDay.packMin,
+    ready,
+    ways,
+  };
+  return { ok: true, pie };
+}

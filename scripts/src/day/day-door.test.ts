@@ -1,0 +1,64 @@
+import { checkDay } from '@mardle/core';
+import { readdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { answerDay } from './day-door.js';
+
+const days = join(__dirname, '..', '..', '..', 'docs', 'examples', 'days');
+const read = (name: string): unknown => JSON.parse(readFileSync(join(days, name), 'utf8'));
+
+describe('days of the examples', () => {
+  it('are all looked at here', () => {
+    expect(readdirSync(days).sort()).toEqual([
+      'four-with-one-dish.json',
+      'saturday.json',
+      'two-for-tea.json',
+    ]);
+  });
+
+  it('two pies for tea: one run after the other by one pair of hands, nothing late, and it holds', async () => {
+    const answered = await answerDay(join(days, 'two-for-tea.json'), read('two-for-tea.json'), 1);
+    if (!answered.ok || !answered.answer.plan) throw new Error('no plan');
+    const { day, plan, holds, bound } = answered.answer;
+    expect(checkDay(day, plan)).toEqual([]);
+    expect([...plan.late, ...plan.leftOut]).toEqual([]);
+    expect(holds?.share).toBeGreaterThanOrEqual(0.85);
+    expect(plan.score.total).toBeGreaterThanOrEqual(bound);
+    // Heats and minutes that a baker would put a double crust of fruit in at (common practice, no source).
+    for (const { heat, pies } of plan.runs) {
+      expect(heat[0]).toBeGreaterThanOrEqual(175);
+      expect(heat[0]).toBeLessThanOrEqual(220);
+      for (const { out } of pies) expect(out).toBeGreaterThan(35);
+    }
+  });
+
+  it('the Saturday of the demo: sixteen pies, two ovens, three people, all in time', async () => {
+    const answered = await answerDay(join(days, 'saturday.json'), read('saturday.json'), 1);
+    if (!answered.ok || !answered.answer.plan) throw new Error('no plan');
+    const { day, plan, holds } = answered.answer;
+    expect(day.pies).toHaveLength(16);
+    expect(checkDay(day, plan)).toEqual([]);
+    expect([...plan.late, ...plan.leftOut]).toEqual([]);
+    expect(holds?.share).toBeGreaterThanOrEqual(0.85);
+  }, 90_000);
+
+  it('three pies of one dish cannot be at once: what is left out or late is said, with what would help', async () => {
+    const answered = await answerDay(
+      join(days, 'four-with-one-dish.json'),
+      read('four-with-one-dish.json'),
+      1,
+    );
+    if (!answered.ok) throw new Error('not read');
+    const { day, plan, holds, remedies } = answered.answer;
+    if (plan) expect(checkDay(day, plan)).toEqual([]);
+    expect(plan === null || plan.late.length + plan.leftOut.length > 0).toBe(true);
+    expect(holds).toBeNull();
+    expect(remedies.length).toBeGreaterThan(0);
+  }, 90_000);
+
+  it('says by its field what is wrong with a pie in it', async () => {
+    const day = read('two-for-tea.json') as { pies: { pie: { bake: object } }[] };
+    const wrong = { ...day, pies: day.pies.map((one) => ({ ...one, pie: { ...one.pie, bake: 7 } })) };
+    const answered = await answerDay(join(days, 'two-for-tea.json'), wrong, 1);
+    expect(answered.ok ? [] : answered.problems.map(({ field }) => field)).toContain('pies.0.pie.bake');
+  });
+});

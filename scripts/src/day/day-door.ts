@@ -1,0 +1,72 @@
+import type { Day, DayPlan, FieldProblem, Remedy } from '@mardle/core';
+import {
+  finishDay,
+  finishNow,
+  holdsOf,
+  lowerBound,
+  readDay,
+  remediesOf,
+  solveDay,
+  workOutDay,
+} from '@mardle/core';
+import { readFile } from 'node:fs/promises';
+import { dirname, join } from 'node:path';
+
+/** What the door prints: the plan and what it was worked out from, so that anybody can check the one by the other. */
+interface DayAnswer {
+  readonly day: Day;
+  readonly plan: DayPlan | null;
+  /** How likely it holds, by seeded days. */
+  readonly holds: { readonly share: number; readonly days: number } | null;
+  /** What no plan can be under. */
+  readonly bound: number;
+  /** What would help, where something is late. */
+  readonly remedies: readonly Pick<Remedy, 'what' | 'lateMin'>[];
+}
+
+type Answered =
+  | { readonly ok: true; readonly answer: DayAnswer }
+  | { readonly ok: false; readonly problems: readonly FieldProblem[] };
+
+const isPlain = (value: unknown): value is Record<string, unknown> =>
+  typeof value === 'object' && value !== null && !Array.isArray(value);
+
+/** Pies may stand in files of their own: their names are read from where the day lies. */
+async function withPieFiles(plain: unknown, folder: string): Promise<unknown> {
+  if (!isPlain(plain) || !Array.isArray(plain['pies'])) return plain;
+  const pies = await Promise.all(
+    plain['pies'].map(async (entry: unknown) =>
+      isPlain(entry) && typeof entry['pie'] === 'string'
+        ? { ...entry, pie: JSON.parse(await readFile(join(folder, entry['pie']), 'utf8')) as unknown }
+        : entry,
+    ),
+  );
+  return { ...plain, pies };
+}
+
+/**
+ * A day from a file to its plan.
+ * @param file path of a `mardle-day` file
+ * @param plain what it holds
+ */
+export async function answerDay(file: string, plain: unknown, seed: number): Promise<Answered> {
+  const read = readDay(await withPieFiles(plain, dirname(file)));
+  if (!read.ok) return read;
+  const worked = finishNow(workOutDay(read.asked));
+  if (!worked.ok) return worked;
+  const { day } = worked;
+  const plan = finishDay(solveDay(day, { seed }));
+  const works = plan !== null && plan.late.length === 0 && plan.leftOut.length === 0;
+  return {
+    ok: true,
+    answer: {
+      day,
+      plan,
+      holds: works ? holdsOf(day, plan) : null,
+      bound: lowerBound(day),
+      remedies: works
+        ? []
+        : finishNow(remediesOf(day, plan, seed)).map(({ what, lateMin }) => ({ what, lateMin })),
+    },
+  };
+}
