@@ -8,7 +8,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
-import { BenchPlace, LarderPlace, OvenPlace, PiesPlace } from './app/fetchPlaces.js';
+import { BenchPlace, DayPlace, LarderPlace, OvenPlace, PiesPlace } from './app/fetchPlaces.js';
 import { Shell } from './app/Shell.js';
 import { theme } from './app/theme.js';
 
@@ -27,6 +27,7 @@ const router = createBrowserRouter([
       { index: true, element: <Navigate to="/pies" replace /> },
       { path: 'pies', element: <PiesPlace /> },
       { path: 'pies/:pieId', element: <BenchPlace /> },
+      { path: 'day', element: <DayPlace /> },
       { path: 'oven', element: <OvenPlace /> },
       { path: 'larder', element: <LarderPlace /> },
       { path: '*', element: <Navigate to="/pies" replace /> },

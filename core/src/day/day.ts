@@ -232,3 +232,10 @@ export function outsOf(oven: DayOven, doorMin: number, outs: readonly number[]):
 /** Work for dough of so many pies at once, min. */
 export const mixMinOf = ({ mixMin, perPieMin }: DayDough, pies: number): number =>
   mixMin + perPieMin * (pies - 1);
+
+/** So much of the time that a warm pie stays warm is left for those who eat it, min. */
+const WARM_SPARE_MIN = 5;
+
+/** How much sooner than its hour a pie is to be ready: warm ones are not to cool down in the room that was left. */
+export const soonerMin = ({ warm, cool, pack }: DayPie, { readySooner }: Day['slack']): number =>
+  warm === null ? readySooner : Math.max(0, Math.min(readySooner, warm - cool - pack - WARM_SPARE_MIN));

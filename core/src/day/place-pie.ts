@@ -1,6 +1,7 @@
 import type { Boards } from './board.js';
 import { fullSince, lastFull, latestSlot, take, work } from './board.js';
 import type { Day } from './day.js';
+import { soonerMin } from './day.js';
 
 /** Where everything of one pie lies; minutes of the board, hands by index. -1 for what it has not. */
 export interface Placed {
@@ -40,10 +41,7 @@ export interface Placer {
 export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able'>): Placer {
   const { kitchen, pies, slack } = day;
   const at = (minute: number): number => minute - board.fromMin;
-  /** Warm pies are not to cool down in the room that was left. */
-  const soonerOf = pies.map(({ warm, cool, pack }) =>
-    warm === null ? slack.readySooner : Math.max(0, Math.min(slack.readySooner, warm - cool - pack - 5)),
-  );
+  const soonerOf = pies.map((pie) => soonerMin(pie, slack));
   const undo: (() => void)[] = [];
   const rollBack = (to: number): void => {
     while (undo.length > to) undo.pop()?.();

@@ -1,5 +1,5 @@
 import type { Day, DayPlan, DayScore } from './day.js';
-import { sameHeat, weights } from './day.js';
+import { sameHeat, soonerMin, weights } from './day.js';
 
 /**
  * What a plan comes to. Minutes at which nobody is there count for nothing: work of the evening before does not make a night
@@ -30,8 +30,8 @@ export function scoreOf(
     const pie = kind === 'pack' ? pieOf.get(of) : undefined;
     if (!pie) continue;
     lateMin += Math.max(0, end - pie.ready.at);
-    if (pie.warm === null)
-      slackLost += Math.min(day.slack.readySooner, Math.max(0, end + day.slack.readySooner - pie.ready.at));
+    const sooner = soonerMin(pie, day.slack);
+    slackLost += Math.min(sooner, Math.max(0, end + sooner - pie.ready.at));
   }
   const built = new Map(tasks.flatMap(({ kind, of, end }) => (kind === 'build' ? [[of, end] as const] : [])));
   let heatCost = 0;

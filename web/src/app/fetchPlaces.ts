@@ -10,6 +10,7 @@ type Fetch = () => Promise<{ readonly default: ComponentType }>;
 const fetches = {
   pies: async () => ({ default: (await import('../pies/PiesPlace.js')).PiesPlace }),
   bench: async () => ({ default: (await import('../bench/BenchPlace.js')).BenchPlace }),
+  day: async () => ({ default: (await import('../day/DayPlace.js')).DayPlace }),
   oven: async () => ({ default: (await import('../oven/OvenPlace.js')).OvenPlace }),
   larder: async () => ({ default: (await import('../larder/LarderPlace.js')).LarderPlace }),
 } satisfies Record<string, Fetch>;
@@ -23,6 +24,7 @@ const onceThere = (fetch: Fetch) =>
 
 export const PiesPlace = onceThere(fetches.pies);
 export const BenchPlace = onceThere(fetches.bench);
+export const DayPlace = onceThere(fetches.day);
 export const OvenPlace = onceThere(fetches.oven);
 export const LarderPlace = onceThere(fetches.larder);
 

@@ -1,0 +1,170 @@
+import type { Day, DayPlan, TaskKind } from '@mardle/core';
+import { heatWords, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
+import type { CSSProperties } from 'react';
+import { useMemo } from 'react';
+import { useSettings } from '../state/settings.js';
+import classes from './DayLine.module.css';
+import { hourMarks } from './hours.js';
+import { placing, stretchesOf } from './stretches.js';
+
+interface Box {
+  readonly id: string;
+  readonly from: number;
+  readonly to: number;
+  readonly kind: TaskKind | 'run' | 'cool';
+  readonly word: string;
+  readonly said: string;
+}
+
+interface Row {
+  readonly name: string;
+  readonly boxes: readonly Box[];
+}
+
+const shortWords: Readonly<Record<TaskKind, string>> = {
+  mix: 'dough',
+  prepare: 'fruit',
+  line: 'line',
+  build: 'fill',
+  load: 'in',
+  out: 'out',
+  pack: 'pack',
+};
+
+interface DayLineProps {
+  readonly day: Day;
+  readonly plan: DayPlan;
+  readonly by: 'line' | 'pies';
+}
+
+/** The day from left to right, a row for each pair of hands and each oven, or for each pie. Nights are left out. */
+export function DayLine({ day, plan, by }: DayLineProps) {
+  const units = useSettings((state) => state.units);
+  const stretches = useMemo(() => stretchesOf(plan), [plan]);
+  const at = placing(stretches);
+  const dayOf = (minute: number): string => wallTime(day, minute).slice(0, 3);
+  const rows =
+    by === 'pies' ? pieRows(day, plan) : resourceRows(day, plan, (tempC) => showDegrees(tempC, units));
+  const style = (from: number, to: number): CSSProperties | null => {
+    const left = at(from);
+    const right = at(to);
+    return left === null || right === null
+      ? null
+      : { left: `${100 * left}%`, width: `${100 * (right - left)}%` };
+  };
+  return (
+    <div
+      className={classes.line}
+      role="img"
+      aria-label="The day on a line of time; the lists below say the same."
+    >
+      <div className={classes.hours}>
+        {stretches.flatMap(({ from, to }) =>
+          hourMarks(
+            day,
+            from,
+            to,
+            stretches.reduce((sum, one) => sum + one.to - one.from, 0) > 900 ? 2 : 1,
+          ).map((mark) => (
+            <span key={mark} style={{ left: `${100 * (at(mark) ?? 0)}%` }}>
+              {wallTime(day, mark).slice(4)}
+            </span>
+          )),
+        )}
+        {stretches
+          .filter(({ from }, i) => i === 0 || dayOf(from) !== dayOf(stretches[i - 1]?.from ?? from))
+          .map(({ from }) => (
+            <b key={from} style={{ left: `${100 * (at(from) ?? 0)}%` }}>
+              {dayOf(from)}
+            </b>
+          ))}
+      </div>
+      {rows.map(({ name, boxes }) => (
+        <div key={name} className={classes.row}>
+          <b className={classes.who}>{name}</b>
+          <div className={classes.track}>
+            {boxes.map(({ id, from, to, kind, word, said }) => {
+              const where = style(from, to);
+              return where ? (
+                <div key={id} className={classes[kind]} style={where} title={said}>
+                  {to - from >= 10 ? word : ''}
+                </div>
+              ) : null;
+            })}
+          </div>
+        </div>
+      ))}
+    </div>
+  );
+}
+
+function resourceRows(day: Day, plan: DayPlan, degrees: (tempC: number) => string): Row[] {
+  const hands = day.kitchen.hands.map(({ id }) => ({
+    name: id,
+    boxes: plan.tasks
+      .filter((task) => task.hands === id)
+      .map((task) => ({
+        id: task.id,
+        from: task.start,
+        to: task.end,
+        kind: task.kind,
+        word: shortWords[task.kind],
+        said: `${wallTime(day, task.start)} ${taskWords(day, plan, task)}`,
+      })),
+  }));
+  const ovens = day.kitchen.ovens.map(({ id }) => ({
+    name: id,
+    boxes: plan.runs
+      .filter(({ oven }) => oven === id)
+      .map((run): Box => {
+        const names = run.pies.map(({ pie, out }) => `${pieName(day, pie)} (${out} min)`).join(', ');
+        return {
+          id: run.id,
+          from: run.start,
+          to: run.start + Math.max(...run.pies.map(({ out }) => out)),
+          kind: 'run',
+          word: `${run.pies.length} at ${run.heat[0] === run.heat[2] ? run.heat[0] : `${run.heat[0]}/${run.heat[2]}`}`,
+          said: `${wallTime(day, run.start)} ${heatWords(run.heat, degrees)}: ${names}`,
+        };
+      }),
+  }));
+  return [...hands, ...ovens];
+}
+
+function pieRows(day: Day, plan: DayPlan): Row[] {
+  return day.pies.map((pie) => {
+    const run = plan.runs.find(({ pies }) => pies.some((one) => one.pie === pie.id));
+    const out = run?.pies.find((one) => one.pie === pie.id)?.out ?? 0;
+    const pack = plan.tasks.find(({ id }) => id === `pack:${pie.id}`);
+    const boxes: Box[] = plan.tasks
+      .filter(({ of, kind }) => of === pie.id && kind !== 'out')
+      .map((task) => ({
+        id: task.id,
+        from: task.start,
+        to: task.end,
+        kind: task.kind,
+        word: shortWords[task.kind],
+        said: `${wallTime(day, task.start)} ${taskWords(day, plan, task)}, ${task.hands}`,
+      }));
+    if (run) {
+      boxes.push({
+        id: `bake:${pie.id}`,
+        from: run.start,
+        to: run.start + out,
+        kind: 'run',
+        word: `${out} min`,
+        said: `${wallTime(day, run.start)} in the ${run.oven}, ${out} min`,
+      });
+      const cooled = run.start + out + pie.cool;
+      boxes.push({
+        id: `cool:${pie.id}`,
+        from: run.start + out,
+        to: pack ? Math.min(cooled, pack.start) : cooled,
+        kind: 'cool',
+        word: 'cools',
+        said: `cools ${pie.cool} min`,
+      });
+    }
+    return { name: pieName(day, pie.id), boxes };
+  });
+}

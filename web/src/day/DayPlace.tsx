@@ -1,0 +1,164 @@
+import { Button, FileButton, Group, Progress, TextInput } from '@mantine/core';
+import { readDay } from '@mardle/core';
+import { IconCalendarTime, IconDownload, IconPlayerStop, IconPrinter, IconUpload } from '@tabler/icons-react';
+import { useState } from 'react';
+import { useKitchen } from '../api/kitchen.js';
+import { fileName, saveFile } from '../bench/download.js';
+import { Failure } from '../kit/Failure.js';
+import { Plate } from '../kit/Plate/Plate.js';
+import type { DayFile } from '../state/day.js';
+import { useDay } from '../state/day.js';
+import { searchInWorker, solveInWorker, stopSolving } from '../workers/day.js';
+import classes from './DayPlace.module.css';
+import { DayPlanned } from './DayPlanned.js';
+import { newDay } from './newDay.js';
+import { People } from './People.js';
+import { WantedList } from './WantedList.js';
+
+/** What is wanted by when, who is there, and the day that comes of it. */
+export function DayPlace() {
+  const { data: kitchen, error } = useKitchen();
+  const { file, solved, changed, begin, change, take, clear } = useDay();
+  const [share, setShare] = useState<number | null>(null);
+  const [wrong, setWrong] = useState<readonly string[]>([]);
+  if (error && !file) return <Failure error={error} />;
+
+  const plan = async (): Promise<void> => {
+    if (!file || share !== null) return;
+    const read = readDay(file);
+    if (!read.ok) {
+      setWrong(read.problems.map(({ message, remedy }) => `${message} ${remedy}`));
+      return;
+    }
+    setWrong([]);
+    setShare(0);
+    const outcome = await solveInWorker(read.asked, setShare);
+    setShare(null);
+    if (outcome?.ok) take(outcome.solved);
+    if (outcome && !outcome.ok)
+      setWrong(outcome.problems.map(({ message, remedy }) => `${message} ${remedy}`));
+  };
+  const remedy = async (n: number): Promise<void> => {
+    const chosen = solved?.remedies[n];
+    if (!chosen || share !== null) return;
+    setShare(0);
+    const next = await searchInWorker(chosen.day, setShare);
+    setShare(null);
+    take(next);
+  };
+  const fromFile = async (chosen: File | null): Promise<void> => {
+    if (!chosen) return;
+    try {
+      const plain: unknown = JSON.parse(await chosen.text());
+      const read = readDay(plain);
+      if (read.ok) begin(plain as DayFile);
+      setWrong(read.ok ? [] : read.problems.map(({ message, remedy: help }) => `${message} ${help}`));
+    } catch {
+      setWrong(['This file is no JSON. Choose the file of a day.']);
+    }
+  };
+  const toFile = (): void => {
+    if (!file) return;
+    const text = `${JSON.stringify(file, null, 2)}\n`;
+    saveFile(new Blob([text], { type: 'application/json' }), fileName(file.name, 'json'));
+  };
+
+  return (
+    <>
+      <Group justify="space-between" mb={10} className="no-print">
+        <h1>Bake day</h1>
+        <Group gap="sm">
+          {file && (
+            <>
+              <TextInput
+                aria-label="Name of the day"
+                value={file.name}
+                maxLength={80}
+                onChange={({ currentTarget: { value } }) => change({ name: value })}
+              />
+              <Button variant="default" leftSection={<IconDownload size={18} />} onClick={toFile}>
+                To a file
+              </Button>
+              {solved?.plan && (
+                <Button
+                  variant="default"
+                  leftSection={<IconPrinter size={18} />}
+                  onClick={() => window.print()}
+                >
+                  Print
+                </Button>
+              )}
+            </>
+          )}
+          <FileButton accept="application/json,.json" onChange={(chosen) => void fromFile(chosen)}>
+            {(props) => (
+              <Button variant="default" leftSection={<IconUpload size={18} />} {...props}>
+                From a file
+              </Button>
+            )}
+          </FileButton>
+          <Button
+            variant={file ? 'default' : 'filled'}
+            disabled={!kitchen}
+            onClick={() => kitchen && (file ? clear() : begin(newDay(kitchen, new Date())))}
+          >
+            {file ? 'Clear the day' : 'Begin a day'}
+          </Button>
+        </Group>
+      </Group>
+      {wrong.length > 0 && (
+        <div role="alert" className={`${classes.wrong} no-print`}>
+          <ul>
+            {wrong.slice(0, 6).map((said) => (
+              <li key={said}>{said}</li>
+            ))}
+          </ul>
+        </div>
+      )}
+      {!file && (
+        <p className={classes.empty}>
+          Say which pies are wanted by when and who is there: the day is planned backwards from that, for
+          every pair of hands and both ovens.
+        </p>
+      )}
+      {file && (
+        <div className={classes.day}>
+          <Plate label="Wanted" className={`${classes.wanted} no-print`}>
+            {share === null ? (
+              <Button
+                fullWidth
+                size="md"
+                leftSection={<IconCalendarTime size={20} />}
+                disabled={file.pies.length === 0}
+                onClick={() => void plan()}
+              >
+                {solved ? 'Plan the day again' : 'Plan the day'}
+              </Button>
+            ) : (
+              <div className={classes.solving}>
+                <Progress value={100 * share} aria-label="Planning the day" />
+                <Button variant="default" leftSection={<IconPlayerStop size={18} />} onClick={stopSolving}>
+                  Enough: keep the best so far
+                </Button>
+              </div>
+            )}
+            <WantedList file={file} />
+            <People file={file} />
+          </Plate>
+          {solved ? (
+            <DayPlanned
+              solved={solved}
+              changed={changed}
+              busy={share !== null}
+              onRemedy={(n) => void remedy(n)}
+            />
+          ) : (
+            <p role="status" className={classes.empty}>
+              {share === null ? 'Nothing is planned yet.' : 'Working out every pie in every oven …'}
+            </p>
+          )}
+        </div>
+      )}
+    </>
+  );
+}

@@ -1,0 +1,100 @@
+import { Button, Group, SegmentedControl } from '@mantine/core';
+import type { Day, DayPlan } from '@mardle/core';
+import { pieName } from '@mardle/core';
+import { IconAlertTriangle, IconCheck } from '@tabler/icons-react';
+import { useState } from 'react';
+import { Plate } from '../kit/Plate/Plate.js';
+import type { SolvedDay } from '../workers/day.js';
+import { DayLine } from './DayLine.js';
+import { DayList } from './DayList.js';
+import classes from './DayPlace.module.css';
+
+interface DayPlannedProps {
+  readonly solved: SolvedDay;
+  readonly changed: boolean;
+  readonly busy: boolean;
+  readonly onRemedy: (n: number) => void;
+}
+
+type View = 'line' | 'pies' | 'list';
+
+/** The day as it is planned: whether it works, on a line of time, and as lists for each pair of hands. */
+export function DayPlanned({ solved, changed, busy, onRemedy }: DayPlannedProps) {
+  const { day, plan } = solved;
+  const [view, setView] = useState<View>('line');
+  return (
+    <div className={classes.planned}>
+      <Verdict solved={solved} changed={changed} busy={busy} onRemedy={onRemedy} />
+      {plan && (
+        <Plate label="The day" className={classes.plan}>
+          <Group justify="space-between" mb={8} className="no-print">
+            <SegmentedControl
+              aria-label="How the day is shown"
+              value={view}
+              onChange={(next) => setView(next === 'list' || next === 'pies' ? next : 'line')}
+              data={[
+                { value: 'line', label: 'hands and ovens' },
+                { value: 'pies', label: 'pie by pie' },
+                { value: 'list', label: 'lists' },
+              ]}
+            />
+            <span>
+              {plan.runs.length} {plan.runs.length === 1 ? 'run' : 'runs'} of the oven, {plan.tasks.length}{' '}
+              things to do
+            </span>
+          </Group>
+          {view !== 'list' && <DayLine day={day} plan={plan} by={view} />}
+          <DayList day={day} plan={plan} shown={view === 'list' ? 'all' : 'next'} />
+        </Plate>
+      )}
+    </div>
+  );
+}
+
+function summary(day: Day, plan: DayPlan): string {
+  const late = plan.late.map(({ pie, byMin }) => `${pieName(day, pie)} by ${byMin} min`);
+  const out = plan.leftOut.map((pie) => pieName(day, pie));
+  return [
+    ...(late.length > 0 ? [`Late: ${late.join(', ')}.`] : []),
+    ...(out.length > 0 ? [`No place in this day for ${out.join(', ')}.`] : []),
+  ].join(' ');
+}
+
+function Verdict({ solved: { day, plan, holds, remedies }, changed, busy, onRemedy }: DayPlannedProps) {
+  const works = plan !== null && plan.late.length === 0 && plan.leftOut.length === 0;
+  return (
+    <div role="status" className={works ? classes.works : classes.fails}>
+      {works ? <IconCheck aria-hidden /> : <IconAlertTriangle aria-hidden />}
+      <div>
+        <b>
+          {works
+            ? `All ${day.pies.length} in time.`
+            : plan
+              ? 'This day does not work.'
+              : 'Not one pie of this day can be planned.'}
+        </b>{' '}
+        {plan && !works && summary(day, plan)}
+        {holds && (
+          <>
+            It holds on {Math.round(holds.share * holds.days)} of {holds.days} days with times as they fall.
+            {holds.weakest[0] && holds.share < 1 && ` Soonest late: ${pieName(day, holds.weakest[0].pie)}.`}
+          </>
+        )}
+        {changed && <i> What is wanted was changed since: plan the day again.</i>}
+        {!works && remedies.length > 0 && (
+          <ul className={`${classes.remedies} no-print`}>
+            {remedies.map(({ what, lateMin }, n) => (
+              <li key={what}>
+                <Button size="compact-md" variant="default" disabled={busy} onClick={() => onRemedy(n)}>
+                  {what}
+                </Button>{' '}
+                {lateMin === 0 ? 'Then all is in time.' : 'Helps, but not all.'}
+              </li>
+            ))}
+          </ul>
+        )}
+        {!works && remedies.length === 0 && ' Nothing small helps: ask for fewer pies, or later.'}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,87 @@
+import type { Day, DayPlan, PieSpec, ReadyAs } from '@mardle/core';
+import { pushRight, usualDay } from '@mardle/core';
+import { create } from 'zustand';
+import { persist } from 'zustand/middleware';
+import type { SolvedDay } from '../workers/day.js';
+
+/** Pies of one sort on the list of the day. */
+export interface Wanted {
+  readonly id: string;
+  readonly count: number;
+  readonly ready: { readonly at: string | number; readonly as: ReadyAs };
+  readonly pie: PieSpec;
+}
+
+/** Somebody on the bench, as the file of a day has it. */
+export interface Person {
+  readonly id: string;
+  readonly skills?: readonly string[] | null;
+  readonly from: string | number;
+  readonly to: string | number;
+  readonly breaks?: readonly (readonly [string | number, string | number])[];
+}
+
+/** A day as its file has it: what `readDay` reads, and what goes out to a file. */
+export interface DayFile {
+  readonly format: 'mardle-day';
+  readonly version: 1;
+  readonly name: string;
+  readonly zero: string;
+  readonly timeZone: string;
+  readonly earliest?: string | number;
+  readonly kitchen: {
+    readonly hands: readonly Person[];
+    readonly ovens: readonly object[];
+    readonly dishes: Readonly<Record<string, number>>;
+    readonly fridgePlaces?: number;
+  };
+  readonly pies: readonly Wanted[];
+  readonly slack?: { readonly readySooner?: number; readonly beforeLoad?: number };
+}
+
+interface DayStore {
+  /** Null until a day was begun. */
+  readonly file: DayFile | null;
+  readonly solved: SolvedDay | null;
+  /** The file was changed since it was solved. */
+  readonly changed: boolean;
+  /** Tasks that were done, by id. */
+  readonly done: readonly string[];
+  begin(file: DayFile): void;
+  change(part: Partial<DayFile>): void;
+  take(solved: SolvedDay): void;
+  tick(id: string): void;
+  /** A plan that goes on from what slipped. */
+  follow(plan: DayPlan): void;
+  clear(): void;
+}
+
+/** The bake day of this browser: kept here, and taken elsewhere as a file. */
+export const useDay = create<DayStore>()(
+  persist(
+    (set) => ({
+      file: null,
+      solved: null,
+      changed: false,
+      done: [],
+      begin: (file) => set({ file, solved: null, changed: true, done: [] }),
+      change: (part) => set(({ file }) => ({ file: file && { ...file, ...part }, changed: true })),
+      take: (solved) => set({ solved, changed: false, done: [] }),
+      tick: (id) =>
+        set(({ done }) => ({ done: done.includes(id) ? done.filter((one) => one !== id) : [...done, id] })),
+      follow: (plan) => set(({ solved }) => ({ solved: solved && { ...solved, plan } })),
+      clear: () => set({ file: null, solved: null, changed: false, done: [] }),
+    }),
+    { name: 'mardle.day' },
+  ),
+);
+
+/** The plan as it goes when one task takes so much longer; what is done stays where it was. */
+export function slipped(day: Day, plan: DayPlan, id: string, byMin: number): DayPlan {
+  const task = plan.tasks.find((one) => one.id === id);
+  if (!task) return plan;
+  return pushRight(day, plan, { lasts: new Map([[id, task.end - task.start + byMin]]) });
+}
+
+/** Places in the fridge where nothing else is said. */
+export const USUAL_FRIDGE = usualDay.fridgePlaces;

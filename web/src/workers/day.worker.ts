@@ -1,0 +1,76 @@
+import type { AskedDay, Day, DayPlan, FieldProblem, Holds, Remedy } from '@mardle/core';
+import { holdsOf, remediesOf, solveDay, workOutDay } from '@mardle/core';
+import * as Comlink from 'comlink';
+
+/** What a day came to. */
+export interface SolvedDay {
+  readonly day: Day;
+  readonly plan: DayPlan | null;
+  readonly holds: Holds | null;
+  readonly remedies: readonly Remedy[];
+}
+export type DayOutcome =
+  | { readonly ok: true; readonly solved: SolvedDay }
+  | { readonly ok: false; readonly problems: readonly FieldProblem[] };
+
+/** Shares of the whole: pies planned, then the search; what would help only where it is needed. */
+const WORKED_OUT = 0.6;
+const PAUSE_AFTER_MS = 30;
+const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
+
+let stopped = false;
+
+/** Drives a sum in short spells; ends early when it was stopped. `seen` is told of every step. */
+async function drive<Step, Value>(
+  sum: Generator<Step, Value>,
+  seen: (step: Step) => void,
+): Promise<Value | undefined> {
+  let paused = performance.now();
+  for (;;) {
+    const step = sum.next();
+    if (step.done) return step.value;
+    seen(step.value);
+    if (performance.now() - paused < PAUSE_AFTER_MS) continue;
+    await breathe();
+    if (stopped) return undefined;
+    paused = performance.now();
+  }
+}
+
+const isWhole = (plan: DayPlan | null): boolean =>
+  plan !== null && plan.late.length === 0 && plan.leftOut.length === 0;
+
+const jobs = {
+  /** Undefined when it was stopped before anything was found; else the best so far. */
+  async solve(asked: AskedDay, progress: (share: number) => void): Promise<DayOutcome | undefined> {
+    stopped = false;
+    const worked = await drive(workOutDay(asked), (share) => progress(WORKED_OUT * share));
+    if (!worked) return undefined;
+    if (!worked.ok) return worked;
+    return {
+      ok: true,
+      solved: await this.search(worked.day, (share) => progress(WORKED_OUT + (1 - WORKED_OUT) * share)),
+    };
+  },
+
+  /** A day that was worked out before, solved anew. */
+  async search(day: Day, progress: (share: number) => void): Promise<SolvedDay> {
+    stopped = false;
+    let best: DayPlan | null = null;
+    const found = await drive(solveDay(day), (step) => {
+      best = step.best ?? best;
+      progress(step.share);
+    });
+    const plan = found === undefined ? best : found;
+    if (isWhole(plan) && plan) return { day, plan, holds: holdsOf(day, plan), remedies: [] };
+    const remedies = stopped ? [] : ((await drive(remediesOf(day, plan), progress)) ?? []);
+    return { day, plan, holds: null, remedies };
+  },
+
+  stop(): void {
+    stopped = true;
+  },
+};
+export type DayJobs = typeof jobs;
+
+Comlink.expose(jobs);
