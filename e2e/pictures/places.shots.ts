@@ -47,6 +47,13 @@ test('the places, from the demo', async ({ page }) => {
   await page.goto('/larder?shelf=ovens');
   await page.getByRole('button', { name: /Corner oven/ }).click();
   await take(page, 'larder-ovens');
+  await page.goto('/day');
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'From a file' }).click();
+  await (await chooser).setFiles(join(folder, '..', 'examples', 'days', 'saturday.json'));
+  await page.getByRole('button', { name: 'Plan the day' }).click();
+  await expect(page.getByText('All 16 in time.')).toBeVisible({ timeout: 100_000 });
+  await take(page, 'bake-day');
   await page.goto('/pies');
   await page.getByRole('link', { name: /Greengage free-form/ }).click();
   await whenBaked(page);

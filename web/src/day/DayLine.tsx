@@ -5,6 +5,7 @@ import { useMemo } from 'react';
 import { useSettings } from '../state/settings.js';
 import classes from './DayLine.module.css';
 import { hourMarks } from './hours.js';
+import type { Stretch } from './stretches.js';
 import { placing, stretchesOf } from './stretches.js';
 
 interface Box {
@@ -59,18 +60,11 @@ export function DayLine({ day, plan, by }: DayLineProps) {
       aria-label="The day on a line of time; the lists below say the same."
     >
       <div className={classes.hours}>
-        {stretches.flatMap(({ from, to }) =>
-          hourMarks(
-            day,
-            from,
-            to,
-            stretches.reduce((sum, one) => sum + one.to - one.from, 0) > 900 ? 2 : 1,
-          ).map((mark) => (
-            <span key={mark} style={{ left: `${100 * (at(mark) ?? 0)}%` }}>
-              {wallTime(day, mark).slice(4)}
-            </span>
-          )),
-        )}
+        {marksOf(day, stretches, at).map(({ mark, left }) => (
+          <span key={mark} style={{ left: `${100 * left}%` }}>
+            {wallTime(day, mark).slice(4)}
+          </span>
+        ))}
         {stretches
           .filter(({ from }, i) => i === 0 || dayOf(from) !== dayOf(stretches[i - 1]?.from ?? from))
           .map(({ from }) => (
@@ -87,7 +81,7 @@ export function DayLine({ day, plan, by }: DayLineProps) {
               const where = style(from, to);
               return where ? (
                 <div key={id} className={classes[kind]} style={where} title={said}>
-                  {to - from >= 10 ? word : ''}
+                  {isWide(where) ? word : ''}
                 </div>
               ) : null;
             })}
@@ -97,6 +91,26 @@ export function DayLine({ day, plan, by }: DayLineProps) {
     </div>
   );
 }
+
+/** Hours are told so far from each other that they can be read, as a share of the width. */
+const APART = 0.06;
+const LAST = 0.97;
+
+function marksOf(
+  day: Day,
+  stretches: readonly Stretch[],
+  at: (minute: number) => number | null,
+): { readonly mark: number; readonly left: number }[] {
+  const shown: { readonly mark: number; readonly left: number }[] = [];
+  for (const mark of stretches.flatMap(({ from, to }) => hourMarks(day, from, to))) {
+    const left = at(mark) ?? 0;
+    if (left <= LAST && left - (shown.at(-1)?.left ?? -1) >= APART) shown.push({ mark, left });
+  }
+  return shown;
+}
+
+/** A word is shown where it has room; what has none says it when it is pointed at, and in the lists. */
+const isWide = ({ width }: CSSProperties): boolean => Number.parseFloat(String(width)) > 3.4;
 
 function resourceRows(day: Day, plan: DayPlan, degrees: (tempC: number) => string): Row[] {
   const hands = day.kitchen.hands.map(({ id }) => ({

@@ -1,6 +1,13 @@
 import { Button, FileButton, Group, Progress, TextInput } from '@mantine/core';
 import { readDay } from '@mardle/core';
-import { IconCalendarTime, IconDownload, IconPlayerStop, IconPrinter, IconUpload } from '@tabler/icons-react';
+import {
+  IconArrowBackUp,
+  IconCalendarTime,
+  IconDownload,
+  IconPlayerStop,
+  IconPrinter,
+  IconUpload,
+} from '@tabler/icons-react';
 import { useState } from 'react';
 import { useKitchen } from '../api/kitchen.js';
 import { fileName, saveFile } from '../bench/download.js';
@@ -18,7 +25,7 @@ import { WantedList } from './WantedList.js';
 /** What is wanted by when, who is there, and the day that comes of it. */
 export function DayPlace() {
   const { data: kitchen, error } = useKitchen();
-  const { file, solved, changed, begin, change, take, clear } = useDay();
+  const { file, solved, changed, before, begin, change, take, clear, bringBack } = useDay();
   const [share, setShare] = useState<number | null>(null);
   const [wrong, setWrong] = useState<readonly string[]>([]);
   if (error && !file) return <Failure error={error} />;
@@ -32,8 +39,7 @@ export function DayPlace() {
     }
     setWrong([]);
     setShare(0);
-    const outcome = await solveInWorker(read.asked, setShare);
-    setShare(null);
+    const outcome = await solveInWorker(read.asked, setShare).finally(() => setShare(null));
     if (outcome?.ok) take(outcome.solved);
     if (outcome && !outcome.ok)
       setWrong(outcome.problems.map(({ message, remedy }) => `${message} ${remedy}`));
@@ -42,9 +48,7 @@ export function DayPlace() {
     const chosen = solved?.remedies[n];
     if (!chosen || share !== null) return;
     setShare(0);
-    const next = await searchInWorker(chosen.day, setShare);
-    setShare(null);
-    take(next);
+    take(await searchInWorker(chosen.day, setShare).finally(() => setShare(null)));
   };
   const fromFile = async (chosen: File | null): Promise<void> => {
     if (!chosen) return;
@@ -114,6 +118,11 @@ export function DayPlace() {
             ))}
           </ul>
         </div>
+      )}
+      {!file && before && (
+        <Button variant="default" leftSection={<IconArrowBackUp size={18} />} onClick={bringBack}>
+          Bring back “{before.file?.name}”
+        </Button>
       )}
       {!file && (
         <p className={classes.empty}>

@@ -23,11 +23,9 @@ export function hourOf(zero: string, at: string | number): { readonly date: stri
 }
 
 /** Marks of the line of time: each whole hour between two minutes. */
-export function hourMarks({ zero }: Pick<Day, 'zero'>, from: number, to: number, every = 1): number[] {
-  const first =
-    Math.ceil((Date.parse(zero) / MINUTE_MS + from) / (60 * every)) * 60 * every -
-    Date.parse(zero) / MINUTE_MS;
+export function hourMarks({ zero }: Pick<Day, 'zero'>, from: number, to: number): number[] {
+  const zeroMin = Date.parse(zero) / MINUTE_MS;
   const marks: number[] = [];
-  for (let at = first; at <= to; at += 60 * every) marks.push(at);
+  for (let at = Math.ceil((zeroMin + from) / 60) * 60 - zeroMin; at <= to; at += 60) marks.push(at);
   return marks;
 }

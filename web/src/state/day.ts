@@ -1,5 +1,5 @@
 import type { Day, DayPlan, PieSpec, ReadyAs } from '@mardle/core';
-import { pushRight, usualDay } from '@mardle/core';
+import { pushRight, readDay, usualDay } from '@mardle/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { SolvedDay } from '../workers/day.js';
@@ -47,32 +47,50 @@ interface DayStore {
   readonly changed: boolean;
   /** Tasks that were done, by id. */
   readonly done: readonly string[];
+  /** The day that was put away last. */
+  readonly before: DayState | null;
   begin(file: DayFile): void;
   change(part: Partial<DayFile>): void;
   take(solved: SolvedDay): void;
   tick(id: string): void;
   /** A plan that goes on from what slipped. */
   follow(plan: DayPlan): void;
+  /** Puts the day away; `bringBack` undoes that, or a file that took its place. */
   clear(): void;
+  bringBack(): void;
 }
+
+/** What stands on the page. */
+type DayState = Pick<DayStore, 'file' | 'solved' | 'changed' | 'done'>;
+
+const nothing: DayState = { file: null, solved: null, changed: false, done: [] };
+
+const stateOf = ({ file, solved, changed, done }: DayState): DayState => ({ file, solved, changed, done });
 
 /** The bake day of this browser: kept here, and taken elsewhere as a file. */
 export const useDay = create<DayStore>()(
   persist(
     (set) => ({
-      file: null,
-      solved: null,
-      changed: false,
-      done: [],
-      begin: (file) => set({ file, solved: null, changed: true, done: [] }),
+      ...nothing,
+      before: null,
+      begin: (file) =>
+        set((now) => ({ ...nothing, file, changed: true, before: now.file ? stateOf(now) : now.before })),
       change: (part) => set(({ file }) => ({ file: file && { ...file, ...part }, changed: true })),
       take: (solved) => set({ solved, changed: false, done: [] }),
       tick: (id) =>
         set(({ done }) => ({ done: done.includes(id) ? done.filter((one) => one !== id) : [...done, id] })),
       follow: (plan) => set(({ solved }) => ({ solved: solved && { ...solved, plan } })),
-      clear: () => set({ file: null, solved: null, changed: false, done: [] }),
+      clear: () => set((now) => ({ ...nothing, before: now.file ? stateOf(now) : now.before })),
+      bringBack: () => set(({ before }) => (before ? { ...before, before: null } : {})),
     }),
-    { name: 'mardle.day' },
+    {
+      name: 'mardle.day',
+      // A day that this version cannot read is not shown: nothing would come of it.
+      merge: (kept, now) => {
+        const known = kept as Partial<DayState> | undefined;
+        return known?.file && readDay(known.file).ok ? { ...now, ...known } : now;
+      },
+    },
   ),
 );
 

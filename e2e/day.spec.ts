@@ -1,0 +1,49 @@
+import { join } from 'node:path';
+import { expect, expectAccessible, test } from './kitchen.js';
+
+const saturday = join(import.meta.dirname, '..', 'docs', 'examples', 'days', 'saturday.json');
+
+test('a bake day: two pies are wanted, the day is planned, a slip is seen before it is agreed to', async ({
+  page,
+}) => {
+  await page.goto('/day');
+  await page.getByRole('button', { name: 'Begin a day' }).click();
+  await page.getByPlaceholder('a pie of this kitchen').fill('Saturday damson');
+  await page.getByRole('option', { name: 'Saturday damson' }).click();
+  await page.getByLabel('How many of Saturday damson').fill('2');
+  await page.getByLabel('When Saturday damson is wanted').fill('14:00');
+  await expectAccessible(page);
+  await page.getByRole('button', { name: 'Plan the day' }).click();
+  await expect(page.getByText('All 2 in time.')).toBeVisible({ timeout: 60_000 });
+  const lead = page.getByRole('region', { name: 'What lead does' });
+  await lead.getByRole('checkbox').first().check();
+  await lead
+    .getByRole('button', { name: /takes longer/ })
+    .first()
+    .click();
+  await page.getByLabel('By how many minutes').fill('25');
+  await expect(page.getByRole('dialog')).toContainText(/still in time|Late then/);
+  await page.getByRole('button', { name: 'Go on like this' }).click();
+  await page.getByText('pie by pie').click();
+  await expect(page.getByRole('img', { name: /line of time/ })).toContainText('Saturday damson 2');
+  await expectAccessible(page);
+  // What was planned and ticked is there after a reload; what is cleared comes back.
+  await page.reload();
+  await expect(page.getByText('All 2 in time.')).toBeVisible();
+  await page.getByRole('button', { name: 'Clear the day' }).click();
+  await page.getByRole('button', { name: /Bring back/ }).click();
+  await expect(page.getByText('All 2 in time.')).toBeVisible();
+});
+
+test('the Saturday from a file: sixteen pies for two ovens and three people, all in time', async ({
+  page,
+}) => {
+  test.slow();
+  await page.goto('/day');
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'From a file' }).click();
+  await (await chooser).setFiles(saturday);
+  await page.getByRole('button', { name: 'Plan the day' }).click();
+  await expect(page.getByText('All 16 in time.')).toBeVisible({ timeout: 100_000 });
+  await expect(page.getByRole('region', { name: 'What helper does' })).toBeVisible();
+});

@@ -1,0 +1,173 @@
+import type { Day } from '@mardle/core';
+import { checkDay, finishDay, sampleDay, solveDay, starterSpec } from '@mardle/core';
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import type { DayFile } from '../state/day.js';
+import { slipped, useDay } from '../state/day.js';
+import { renderInKitchen } from '../test/kitchen.js';
+import { standInServer } from '../test/server.js';
+import type { SolvedDay } from '../workers/day.js';
+import { DayPlace } from './DayPlace.js';
+import { hourMarks, hourOf, instantAt } from './hours.js';
+import { newDay } from './newDay.js';
+import { placing, stretchesOf } from './stretches.js';
+
+const day: Day = sampleDay(1, 4);
+const found = finishDay(solveDay(day, { evaluations: 200 }));
+if (!found) throw new Error('no plan');
+const plan = found;
+const solved: SolvedDay = { day, plan, holds: { share: 0.9, days: 200, weakest: [] }, remedies: [] };
+
+const mockSolve = jest.fn();
+const mockStop = jest.fn();
+jest.mock('../workers/day.js', () => ({
+  solveInWorker: (...args: unknown[]): unknown => mockSolve(...args),
+  searchInWorker: () => Promise.resolve(null),
+  stopSolving: () => mockStop(),
+}));
+
+const kitchen = {
+  id: 'k',
+  name: 'Kitchen',
+  dishes: [{ id: 'd', ...starterSpec.dish }],
+  ovens: [{ id: 'o', label: 'Corner oven', kind: 'still', offsetC: 9, warmUpMin: 25, places: 2 }],
+} as const;
+
+const file = (): DayFile => ({
+  ...newDay(kitchen, new Date(2026, 8, 18)),
+  pies: [
+    { id: 'pie-1', count: 2, ready: { at: instantAt('2026-09-19', '09:00'), as: 'cold' }, pie: starterSpec },
+  ],
+});
+
+beforeEach(() => {
+  localStorage.clear();
+  mockSolve.mockReset();
+  mockStop.mockReset();
+  useDay.setState({ file: null, solved: null, changed: false, done: [], before: null });
+  standInServer({
+    'GET /api/kitchen': { body: kitchen },
+    'GET /api/pies?sort=name&size=100&whole=yes': {
+      body: {
+        pies: [{ id: 'p', version: 1, name: starterSpec.name, spec: starterSpec }],
+        total: 1,
+        page: 1,
+        size: 100,
+      },
+    },
+  });
+});
+
+describe('the bake day', () => {
+  it('is begun, filled, planned, and says what it is worth', async () => {
+    mockSolve.mockResolvedValue({ ok: true, solved });
+    renderInKitchen(<DayPlace />);
+    const user = userEvent.setup();
+    await user.click(await screen.findByRole('button', { name: 'Begin a day' }));
+    expect(screen.getByRole('button', { name: 'Plan the day' })).toBeDisabled();
+    fireEvent.change(screen.getByPlaceholderText('a pie of this kitchen'), {
+      target: { value: starterSpec.name },
+    });
+    await waitFor(() =>
+      expect(screen.getByRole('option', { name: starterSpec.name, hidden: true })).toBeInTheDocument(),
+    );
+    await user.click(screen.getByRole('button', { name: 'Add' }));
+    expect(useDay.getState().file?.pies).toHaveLength(1);
+    await user.click(screen.getByRole('button', { name: 'Plan the day' }));
+    expect(screen.getByText(/holds on 180 of 200 days/)).toBeInTheDocument();
+  });
+
+  it('ticks what is done, and says what moves before anybody agrees', async () => {
+    useDay.setState({ file: file(), solved });
+    renderInKitchen(<DayPlace />);
+    const first = plan.tasks.find(({ hands }) => hands === 'lead');
+    if (!first) throw new Error('nothing to do');
+    const lead = await screen.findByRole('region', { name: 'What lead does' });
+    const user = userEvent.setup();
+    await user.click(within(lead).getAllByRole('button', { name: /takes longer/ })[0] as HTMLElement);
+    expect(await screen.findByRole('dialog')).toHaveTextContent(/in time|Late then/);
+    await user.click(screen.getByRole('button', { name: 'Go on like this' }));
+    expect(useDay.getState().solved?.plan).toEqual(slipped(day, plan, first.id, 10));
+    await user.click(within(lead).getAllByRole('checkbox')[0] as HTMLElement);
+    expect(useDay.getState().done).toEqual([first.id]);
+  });
+
+  it('says what is late and offers what would help', async () => {
+    const late = { ...plan, late: [{ pie: day.pies[0]?.id ?? '', byMin: 20 }] };
+    const remedies = [{ what: 'Start 20 minutes earlier.', day, lateMin: 0 }];
+    useDay.setState({ file: file(), solved: { day, plan: late, holds: null, remedies } });
+    renderInKitchen(<DayPlace />);
+    expect(await screen.findByText('This day does not work.')).toBeInTheDocument();
+    expect(screen.getByText(/by 20 min/)).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: 'Start 20 minutes earlier.' })).toBeEnabled();
+  });
+
+  it('says what is wrong and plans nothing', async () => {
+    useDay.setState({ file: { ...file(), kitchen: { ...file().kitchen, hands: [] } } });
+    renderInKitchen(<DayPlace />);
+    await userEvent.setup().click(await screen.findByRole('button', { name: 'Plan the day' }));
+    expect(screen.getByRole('alert')).toHaveTextContent('Nobody is there. Write who bakes.');
+    expect(mockSolve).not.toHaveBeenCalled();
+  });
+
+  it('can be stopped while it is planned', async () => {
+    mockSolve.mockReturnValue(new Promise(() => undefined));
+    useDay.setState({ file: file() });
+    renderInKitchen(<DayPlace />);
+    const user = userEvent.setup();
+    await user.click(await screen.findByRole('button', { name: 'Plan the day' }));
+    await user.click(screen.getByRole('button', { name: /Enough/ }));
+    expect(mockStop).toHaveBeenCalled();
+  });
+
+  it('a day that was cleared comes back', async () => {
+    useDay.setState({ file: file(), solved });
+    renderInKitchen(<DayPlace />);
+    const user = userEvent.setup();
+    await user.click(await screen.findByRole('button', { name: 'Clear the day' }));
+    expect(useDay.getState().file).toBeNull();
+    await user.click(screen.getByRole('button', { name: /Bring back/ }));
+    expect(useDay.getState().solved).toEqual(solved);
+  });
+
+  it('keeps no day that it cannot read', async () => {
+    localStorage.setItem(
+      'mardle.day',
+      JSON.stringify({ state: { file: { format: 'mardle-day' } }, version: 0 }),
+    );
+    await act(() => useDay.persist.rehydrate());
+    expect(useDay.getState().file).toBeNull();
+  });
+});
+
+describe('hours', () => {
+  it('come back as they were said, in summer and winter', () => {
+    for (const date of ['2026-07-04', '2026-12-24']) {
+      expect(hourOf(instantAt(date, '00:00'), instantAt(date, '09:15'))).toEqual({ date, hour: '09:15' });
+    }
+  });
+
+  it('are marked where the clock has them, also when zero is no whole hour', () => {
+    expect(hourMarks({ zero: '2026-09-19T03:30:00Z' }, 0, 120)).toEqual([30, 90]);
+  });
+});
+
+describe('the line of time', () => {
+  it('leaves out the night, and everything else has its place from left to right', () => {
+    const night = {
+      tasks: plan.tasks.map((task, i) =>
+        i === 0 ? { ...task, start: task.start - 600, end: task.end - 600 } : task,
+      ),
+      runs: plan.runs,
+    };
+    const stretches = stretchesOf(night);
+    expect(stretches.length).toBeGreaterThan(1);
+    const at = placing(stretches);
+    const places = night.tasks.map(({ start }) => at(start) ?? -1);
+    expect(Math.min(...places)).toBeGreaterThanOrEqual(0);
+    expect(Math.max(...places)).toBeLessThanOrEqual(1);
+    expect(at((stretches[0]?.to ?? 0) + 30)).toBeNull();
+  });
+
+  it('draws a plan that breaks no rule', () => expect(checkDay(day, plan)).toEqual([]));
+});
