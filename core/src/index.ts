@@ -262,6 +262,8 @@ export type {
   AskedOven,
   AskedPies,
   Day,
+  DayAmount,
+  DayAmounts,
   DayBatch,
   DayKitchen,
   DayOven,
@@ -302,5 +304,6 @@ export {
   turnoverMin,
   usualDay,
   wallTime,
+  weighDay,
   workOutDay,
 } from './day/index.js';

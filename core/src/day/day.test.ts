@@ -193,6 +193,14 @@ describe('reading a day', () => {
     ['a zone that is none', { ...good, timeZone: 'Mars/Base' }, 'timeZone'],
     ['a field that is none', { ...good, oven: 1 }, 'oven'],
     ['nobody', { ...good, kitchen: { ...good.kitchen, hands: [] } }, 'kitchen.hands'],
+    [
+      'a break that ends before it begins',
+      {
+        ...good,
+        kitchen: { ...good.kitchen, hands: [{ id: 'lead', from: 0, to: 400, breaks: [[90, 60]] }] },
+      },
+      'kitchen.hands.0.breaks.0',
+    ],
     ['no pies', { ...good, pies: [] }, 'pies'],
     ['half a pie', { ...good, pies: [{ ...good.pies[0], count: 1.5 }] }, 'pies.0.count'],
     ['a pie that is none', { ...good, pies: [{ ...good.pies[0], pie: 7 }] }, 'pies.0.pie'],

@@ -33,4 +33,6 @@ export { scoreOf } from './score.js';
 export type { DaySearch, SolveOptions, Solving } from './solve-day.js';
 export { finishDay, solveDay } from './solve-day.js';
 export { heatWords, pieName, taskWords } from './task-words.js';
+export type { DayAmount, DayAmounts } from './weigh.js';
+export { weighDay } from './weigh.js';
 export { workOutDay } from './work-out.js';

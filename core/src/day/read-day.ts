@@ -28,10 +28,14 @@ function readHand(reader: Reader, at: string, value: unknown, zeroMs: number): H
     .list(`${at}.breaks`, hand['breaks'] ?? [], 'pairs of from and to', 20)
     .map((pair, i) => {
       const [start, end] = reader.list(`${at}.breaks.${i}`, pair, 'from and to', 2);
-      return [
+      const span = [
         reader.minute(`${at}.breaks.${i}.0`, start, zeroMs),
         reader.minute(`${at}.breaks.${i}.1`, end, zeroMs),
       ] as const;
+      if (span[1] < span[0]) {
+        reader.wrong(`${at}.breaks.${i}`, 'A break ends before it begins.', 'Write when it begins first.');
+      }
+      return span;
     });
   const known = hand['skills'] ?? null;
   return {

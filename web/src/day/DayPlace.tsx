@@ -156,6 +156,7 @@ export function DayPlace() {
           </Plate>
           {solved ? (
             <DayPlanned
+              file={file}
               solved={solved}
               changed={changed}
               busy={share !== null}

@@ -1,25 +1,36 @@
 import { Button, Group, SegmentedControl } from '@mantine/core';
 import type { Day, DayPlan } from '@mardle/core';
 import { pieName } from '@mardle/core';
-import { IconAlertTriangle, IconCheck } from '@tabler/icons-react';
+import { IconAlertTriangle, IconCalendarDown, IconCheck } from '@tabler/icons-react';
 import { useState } from 'react';
+import { fileName, saveFile } from '../bench/download.js';
 import { Plate } from '../kit/Plate/Plate.js';
 import type { SolvedDay } from '../workers/day.js';
+import type { DayFile } from '../state/day.js';
+import { DayAmountsList } from './DayAmountsList.js';
 import { DayLine } from './DayLine.js';
 import { DayList } from './DayList.js';
 import classes from './DayPlace.module.css';
+import { calendarOf } from './outFiles.js';
 
 interface DayPlannedProps {
+  readonly file: DayFile;
   readonly solved: SolvedDay;
   readonly changed: boolean;
   readonly busy: boolean;
   readonly onRemedy: (n: number) => void;
 }
 
-type View = 'line' | 'pies' | 'list';
+const views = [
+  { value: 'line', label: 'hands and ovens' },
+  { value: 'pies', label: 'pie by pie' },
+  { value: 'list', label: 'lists' },
+  { value: 'amounts', label: 'to weigh' },
+] as const;
+type View = (typeof views)[number]['value'];
 
 /** The day as it is planned: whether it works, on a line of time, and as lists for each pair of hands. */
-export function DayPlanned({ solved, changed, busy, onRemedy }: DayPlannedProps) {
+export function DayPlanned({ file, solved, changed, busy, onRemedy }: DayPlannedProps) {
   const { day, plan } = solved;
   const [view, setView] = useState<View>('line');
   return (
@@ -31,20 +42,34 @@ export function DayPlanned({ solved, changed, busy, onRemedy }: DayPlannedProps)
             <SegmentedControl
               aria-label="How the day is shown"
               value={view}
-              onChange={(next) => setView(next === 'list' || next === 'pies' ? next : 'line')}
-              data={[
-                { value: 'line', label: 'hands and ovens' },
-                { value: 'pies', label: 'pie by pie' },
-                { value: 'list', label: 'lists' },
-              ]}
+              onChange={(next) => setView(views.find(({ value }) => value === next)?.value ?? 'line')}
+              data={[...views]}
             />
+            <Button
+              variant="default"
+              leftSection={<IconCalendarDown size={18} />}
+              onClick={() =>
+                void calendarOf(day, plan, file.name).then((text) =>
+                  saveFile(
+                    new Blob([text], { type: 'text/calendar;charset=utf-8' }),
+                    fileName(file.name, 'ics'),
+                  ),
+                )
+              }
+            >
+              Calendar
+            </Button>
             <span>
               {plan.runs.length} {plan.runs.length === 1 ? 'run' : 'runs'} of the oven, {plan.tasks.length}{' '}
               things to do
             </span>
           </Group>
-          {view !== 'list' && <DayLine day={day} plan={plan} by={view} />}
-          <DayList day={day} plan={plan} shown={view === 'list' ? 'all' : 'next'} />
+          {(view === 'line' || view === 'pies') && <DayLine day={day} plan={plan} by={view} />}
+          {view === 'amounts' ? (
+            <DayAmountsList file={file} />
+          ) : (
+            <DayList day={day} plan={plan} shown={view === 'list' ? 'all' : 'next'} />
+          )}
         </Plate>
       )}
     </div>
@@ -60,7 +85,12 @@ function summary(day: Day, plan: DayPlan): string {
   ].join(' ');
 }
 
-function Verdict({ solved: { day, plan, holds, remedies }, changed, busy, onRemedy }: DayPlannedProps) {
+function Verdict({
+  solved: { day, plan, holds, remedies },
+  changed,
+  busy,
+  onRemedy,
+}: Omit<DayPlannedProps, 'file'>) {
   const works = plan !== null && plan.late.length === 0 && plan.leftOut.length === 0;
   return (
     <div role="status" className={works ? classes.works : classes.fails}>

@@ -1,0 +1,56 @@
+import type { Larder } from '../larder/index.js';
+import { builtInLarder } from '../larder/index.js';
+import { draftPlan } from '../plan/index.js';
+import type { PieSpec } from '../spec/index.js';
+
+/** One thing to weigh or buy for the whole day. */
+export interface DayAmount {
+  /** Where on a slip it stands: pastry, filling, on top. */
+  readonly title: string;
+  readonly label: string;
+  readonly massG: number;
+  /** As bought, for fruit; the same as the mass for the rest. */
+  readonly boughtG: number;
+  /** What it is for, by the names of the pies with how many of each. */
+  readonly pies: readonly { readonly name: string; readonly count: number; readonly massG: number }[];
+}
+
+export interface DayAmounts {
+  readonly amounts: readonly DayAmount[];
+  readonly allergens: readonly string[];
+}
+
+/**
+ * What a day takes, like things put together: flour for all doughs on one line.
+ * @param wanted pies with their counts; what cannot be planned is left out, planning the day says why
+ * @param larder as for a plan
+ * @returns amounts in the order of the slips, and all allergens
+ * @example weighDay([{ count: 2, spec: starterSpec }]).amounts[0]?.label
+ */
+export function weighDay(
+  wanted: readonly { readonly count: number; readonly spec: PieSpec }[],
+  larder: Larder = builtInLarder,
+): DayAmounts {
+  const found = new Map<string, DayAmount>();
+  const allergens = new Set<string>();
+  for (const { count, spec } of wanted) {
+    const drafted = draftPlan(spec, larder);
+    if (!drafted.ok) continue;
+    for (const contained of drafted.plan.allergens) allergens.add(contained);
+    for (const { title, lines } of drafted.plan.slip) {
+      for (const line of lines) {
+        const key = `${title}/${line.label}`;
+        const before = found.get(key);
+        const massG = line.massG * count;
+        found.set(key, {
+          title,
+          label: line.label,
+          massG: (before?.massG ?? 0) + massG,
+          boughtG: (before?.boughtG ?? 0) + (line.boughtG ?? line.massG) * count,
+          pies: [...(before?.pies ?? []), { name: spec.name, count, massG }],
+        });
+      }
+    }
+  }
+  return { amounts: [...found.values()], allergens: [...allergens].sort() };
+}

@@ -1,0 +1,45 @@
+import { checkDay, finishDay, lowerBound, sampleDay, solveDay } from '@mardle/core';
+import type { Benchmark } from './measure.js';
+import { compare, onceMs } from './measure.js';
+import { median } from './large-kitchen.js';
+
+const DAYS = 9;
+
+interface Measured {
+  readonly ms: number;
+  /** How far over the bound plans end, as a ratio; only of those that work. */
+  readonly overBound: number;
+}
+
+/** Days out of the hat with so many pies: how long each takes, and how near the bound it comes. */
+function measured(pies: number, days: number): Measured {
+  const times: number[] = [];
+  const over: number[] = [];
+  for (let seed = 1; seed <= days; seed++) {
+    const day = sampleDay(seed, pies);
+    let plan: ReturnType<typeof finishDay> = null;
+    times.push(onceMs(() => (plan = finishDay(solveDay(day, { seed })))));
+    const found = plan as ReturnType<typeof finishDay>;
+    if (!found || found.leftOut.length > 0 || found.late.length > 0) continue;
+    if (checkDay(day, found).length > 0) throw new Error(`day ${seed} of ${pies} breaks a rule`);
+    over.push(found.score.total / lowerBound(day));
+  }
+  return { ms: median(times), overBound: median(over) };
+}
+
+/** The bake day: how long it takes, and how good it is against what no plan can be under. */
+export function dayBenchmarks(): Benchmark[] {
+  const dozen = measured(12, DAYS);
+  const forty = measured(40, 3);
+  return [
+    compare(
+      'a day of 12 pies, ms (2000 wanted)',
+      dozen.ms,
+      'a day of 40 pies, ms (10000 wanted)',
+      forty.ms,
+      0.2,
+    ),
+    compare('a day of 12 pies, its worth (1.08 wanted)', dozen.overBound, 'the lower bound', 1, 1.08),
+    compare('a day of 40 pies, its worth (1.2 wanted)', forty.overBound, 'the lower bound', 1, 1.2),
+  ];
+}

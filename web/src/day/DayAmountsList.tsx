@@ -1,0 +1,63 @@
+import { Button, Group, Table } from '@mantine/core';
+import { showText, weighDay } from '@mardle/core';
+import { IconTableExport } from '@tabler/icons-react';
+import { useMemo } from 'react';
+import { fileName, saveFile } from '../bench/download.js';
+import type { DayFile } from '../state/day.js';
+import { useSettings } from '../state/settings.js';
+import classes from './DayPlace.module.css';
+import { tableOfAmounts } from './outFiles.js';
+
+/** All that the day takes, like things together, with what it is for and the allergens in it. */
+export function DayAmountsList({ file }: { readonly file: DayFile }) {
+  const units = useSettings((state) => state.units);
+  const { amounts, allergens } = useMemo(
+    () => weighDay(file.pies.map(({ count, pie }) => ({ count, spec: pie }))),
+    [file.pies],
+  );
+  const table = async (): Promise<void> =>
+    saveFile(
+      new Blob([await tableOfAmounts(amounts)], { type: 'text/csv;charset=utf-8' }),
+      fileName(`${file.name} amounts`, 'csv'),
+    );
+  return (
+    <section aria-label="What the day takes" className={classes.page}>
+      <Group justify="space-between">
+        <p>
+          <b>Contains</b> {allergens.join(', ') || 'no allergen that is known here'}. Raw flour and egg are
+          not eaten; local rules decide on labels.
+        </p>
+        <Button
+          className="no-print"
+          variant="default"
+          leftSection={<IconTableExport size={18} />}
+          onClick={() => void table()}
+        >
+          As a table (CSV)
+        </Button>
+      </Group>
+      <Table striped verticalSpacing={4}>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th scope="col">What</Table.Th>
+            <Table.Th scope="col">To weigh</Table.Th>
+            <Table.Th scope="col">To buy</Table.Th>
+            <Table.Th scope="col">For</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
+          {amounts.map(({ title, label, massG, boughtG, pies }) => (
+            <Table.Tr key={`${title}/${label}`}>
+              <Table.Th scope="row">
+                {label} <small>{title.toLowerCase()}</small>
+              </Table.Th>
+              <Table.Td>{showText(massG, 'g', units)}</Table.Td>
+              <Table.Td>{boughtG > massG ? showText(boughtG, 'g', units) : ''}</Table.Td>
+              <Table.Td>{pies.map(({ name, count }) => `${count} ${name}`).join(', ')}</Table.Td>
+            </Table.Tr>
+          ))}
+        </Table.Tbody>
+      </Table>
+    </section>
+  );
+}

@@ -1,0 +1,39 @@
+import type { Day, DayAmount, DayPlan } from '@mardle/core';
+import { instantOf, taskWords } from '@mardle/core';
+
+const ALARM_BEFORE_S = 300;
+
+/** The day as a calendar (RFC 5545): an event for each thing to do, with an alarm five minutes before. Instants are UTC. */
+export async function calendarOf(day: Day, plan: DayPlan, name: string): Promise<string> {
+  const { default: ical, ICalAlarmType } = await import('ical-generator');
+  const calendar = ical({ name, prodId: { company: 'Mardle', product: 'Bake day' } });
+  for (const task of plan.tasks) {
+    calendar.createEvent({
+      id: `${day.zero}-${task.id}@mardle`,
+      start: new Date(instantOf(day, task.start)),
+      end: new Date(instantOf(day, task.end)),
+      summary: taskWords(day, plan, task),
+      description: task.hands,
+      alarms: [{ type: ICalAlarmType.display, trigger: ALARM_BEFORE_S }],
+    });
+  }
+  return calendar.toString();
+}
+
+const honest = (massG: number): number => (massG < 10 ? Math.round(10 * massG) / 10 : Math.round(massG));
+
+/** What the day takes as a table for other programs, grams. */
+export async function tableOfAmounts(amounts: readonly DayAmount[]): Promise<string> {
+  const { default: papa } = await import('papaparse');
+  return papa.unparse(
+    amounts.map(({ title, label, massG, boughtG, pies }) => ({
+      part: title,
+      what: label,
+      'to weigh, g': honest(massG),
+      'to buy, g': honest(boughtG),
+      for: pies.map(({ name, count }) => `${count} ${name}`).join('; '),
+    })),
+    // A name that begins like a sum is text, also in a spreadsheet.
+    { escapeFormulae: true },
+  );
+}
