@@ -20,6 +20,11 @@ describe('what a day takes', () => {
     expect(allergens).toEqual(['egg', 'milk', 'wheat']);
   });
 
+  it('tells pies of one name once', () => {
+    const { amounts } = weighDay([1, 2].map((count) => ({ count, spec: starterSpec })));
+    expect(amounts[0]?.pies.map(({ count }) => count)).toEqual([3]);
+  });
+
   it('fruit is bought with its stones and stalks', () => {
     const [fruit] = weighDay([{ count: 1, spec: starterSpec }]).amounts.filter(
       ({ title }) => title === 'Filling',

@@ -20,6 +20,16 @@ export interface DayAmounts {
   readonly allergens: readonly string[];
 }
 
+type ForPie = DayAmount['pies'][number];
+
+/** Pies of one name are told once, also when they are wanted at several hours. */
+const withPie = (pies: readonly ForPie[], one: ForPie): ForPie[] => {
+  const same = pies.find(({ name }) => name === one.name);
+  if (!same) return [...pies, one];
+  const both = { ...same, count: same.count + one.count, massG: same.massG + one.massG };
+  return pies.map((pie) => (pie === same ? both : pie));
+};
+
 /**
  * What a day takes, like things put together: flour for all doughs on one line.
  * @param wanted pies with their counts; what cannot be planned is left out, planning the day says why
@@ -47,7 +57,7 @@ export function weighDay(
           label: line.label,
           massG: (before?.massG ?? 0) + massG,
           boughtG: (before?.boughtG ?? 0) + (line.boughtG ?? line.massG) * count,
-          pies: [...(before?.pies ?? []), { name: spec.name, count, massG }],
+          pies: withPie(before?.pies ?? [], { name: spec.name, count, massG }),
         });
       }
     }

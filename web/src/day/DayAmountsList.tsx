@@ -15,6 +15,7 @@ export function DayAmountsList({ file }: { readonly file: DayFile }) {
     () => weighDay(file.pies.map(({ count, pie }) => ({ count, spec: pie }))),
     [file.pies],
   );
+  const names = new Set(file.pies.map(({ pie }) => pie.name)).size;
   const table = async (): Promise<void> =>
     saveFile(
       new Blob([await tableOfAmounts(amounts)], { type: 'text/csv;charset=utf-8' }),
@@ -53,7 +54,11 @@ export function DayAmountsList({ file }: { readonly file: DayFile }) {
               </Table.Th>
               <Table.Td>{showText(massG, 'g', units)}</Table.Td>
               <Table.Td>{boughtG > massG ? showText(boughtG, 'g', units) : ''}</Table.Td>
-              <Table.Td>{pies.map(({ name, count }) => `${count} ${name}`).join(', ')}</Table.Td>
+              <Table.Td>
+                {pies.length === names && names > 1
+                  ? 'all'
+                  : pies.map(({ name, count }) => `${count} ${name}`).join(', ')}
+              </Table.Td>
             </Table.Tr>
           ))}
         </Table.Tbody>

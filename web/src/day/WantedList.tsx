@@ -71,7 +71,7 @@ export function WantedList({ file }: { readonly file: DayFile }) {
                 <TextInput
                   type="time"
                   aria-label={`When ${name} is wanted`}
-                  w={112}
+                  w={128}
                   value={hour}
                   onChange={({ currentTarget: { value } }) =>
                     value && set(i, { ready: { ...one.ready, at: instantAt(on, value) } })
