@@ -12,7 +12,7 @@ const MOST_PLACES = 200;
 export function People({ file }: { readonly file: DayFile }) {
   const { change } = useDay();
   const { kitchen } = file;
-  const day = hourOf(file.zero, 0).date;
+  const day = hourOf(file, 0).date;
   const set = (hands: readonly Person[]): void => change({ kitchen: { ...kitchen, hands } });
   const at = (i: number, part: Partial<Person>): void =>
     set(kitchen.hands.map((one, k) => (k === i ? { ...one, ...part } : one)));
@@ -22,8 +22,8 @@ export function People({ file }: { readonly file: DayFile }) {
       <h2>Who is there</h2>
       <ul className={classes.rows}>
         {kitchen.hands.map((hand, i) => {
-          const from = hourOf(file.zero, hand.from);
-          const to = hourOf(file.zero, hand.to);
+          const from = hourOf(file, hand.from);
+          const to = hourOf(file, hand.to);
           return (
             <li key={i} className={classes.fields}>
               <TextInput
@@ -36,18 +36,20 @@ export function People({ file }: { readonly file: DayFile }) {
               <TextInput
                 type="time"
                 aria-label={`From when ${hand.id} is there`}
-                w={128}
+                w={136}
                 value={from.hour}
                 onChange={({ currentTarget: { value } }) =>
-                  value && at(i, { from: instantAt(from.date, value) })
+                  value && at(i, { from: instantAt(from.date, value, file.timeZone) })
                 }
               />
               <TextInput
                 type="time"
                 aria-label={`Until when ${hand.id} is there`}
-                w={128}
+                w={136}
                 value={to.hour}
-                onChange={({ currentTarget: { value } }) => value && at(i, { to: instantAt(to.date, value) })}
+                onChange={({ currentTarget: { value } }) =>
+                  value && at(i, { to: instantAt(to.date, value, file.timeZone) })
+                }
               />
               <ActionIcon
                 variant="subtle"
@@ -63,9 +65,7 @@ export function People({ file }: { readonly file: DayFile }) {
                 <small>
                   away{' '}
                   {(hand.breaks ?? [])
-                    .map(
-                      ([start, end]) => `${hourOf(file.zero, start).hour} to ${hourOf(file.zero, end).hour}`,
-                    )
+                    .map(([start, end]) => `${hourOf(file, start).hour} to ${hourOf(file, end).hour}`)
                     .join(', ')}
                 </small>
               )}

@@ -22,14 +22,17 @@ export function WantedList({ file }: { readonly file: DayFile }) {
   const { change } = useDay();
   const { data } = usePieChoice();
   const [typed, setTyped] = useState('');
-  const { date } = hourOf(file.zero, 0);
+  const { date } = hourOf(file, 0);
   const set = (i: number, part: Partial<Wanted>): void =>
     change({ pies: file.pies.map((one, k) => (k === i ? { ...one, ...part } : one)) });
   const pies = (data?.pies ?? []).filter(({ spec }) => spec !== null);
   const add = (name: string): void => {
     const pie = pies.find((one) => one.name === name)?.spec;
     if (!pie) return;
-    const last = file.pies.at(-1)?.ready ?? { at: instantAt(date, '09:00'), as: 'cold' as const };
+    const last = file.pies.at(-1)?.ready ?? {
+      at: instantAt(date, '09:00', file.timeZone),
+      as: 'cold' as const,
+    };
     const dishes = { ...file.kitchen.dishes };
     dishes[pie.dish.label] ??= 1;
     const numbers = file.pies.map(({ id }) => Number(id.split('-').at(-1)) || 0);
@@ -44,7 +47,7 @@ export function WantedList({ file }: { readonly file: DayFile }) {
       <h2>Wanted</h2>
       <ul className={classes.rows}>
         {file.pies.map((one, i) => {
-          const { hour, date: on } = hourOf(file.zero, one.ready.at);
+          const { hour, date: on } = hourOf(file, one.ready.at);
           const name = one.pie.name;
           return (
             <li key={one.id}>
@@ -71,10 +74,10 @@ export function WantedList({ file }: { readonly file: DayFile }) {
                 <TextInput
                   type="time"
                   aria-label={`When ${name} is wanted`}
-                  w={128}
+                  w={136}
                   value={hour}
                   onChange={({ currentTarget: { value } }) =>
-                    value && set(i, { ready: { ...one.ready, at: instantAt(on, value) } })
+                    value && set(i, { ready: { ...one.ready, at: instantAt(on, value, file.timeZone) } })
                   }
                 />
                 <NativeSelect

@@ -36,7 +36,12 @@ const kitchen = {
 const file = (): DayFile => ({
   ...newDay(kitchen, new Date(2026, 8, 18)),
   pies: [
-    { id: 'pie-1', count: 2, ready: { at: instantAt('2026-09-19', '09:00'), as: 'cold' }, pie: starterSpec },
+    {
+      id: 'pie-1',
+      count: 2,
+      ready: { at: instantAt('2026-09-19', '09:00', 'UTC'), as: 'cold' },
+      pie: starterSpec,
+    },
   ],
 });
 
@@ -141,10 +146,16 @@ describe('the bake day', () => {
 });
 
 describe('hours', () => {
-  it('come back as they were said, in summer and winter', () => {
-    for (const date of ['2026-07-04', '2026-12-24']) {
-      expect(hourOf(instantAt(date, '00:00'), instantAt(date, '09:15'))).toEqual({ date, hour: '09:15' });
+  it('come back as they were said, in summer and winter, on the wall of the day and not of the browser', () => {
+    for (const timeZone of ['Europe/Berlin', 'America/St_Johns', 'Asia/Kathmandu', 'UTC']) {
+      for (const date of ['2026-07-04', '2026-12-24', '2026-03-29', '2026-10-25']) {
+        const clock = { zero: instantAt(date, '00:00', timeZone), timeZone };
+        expect(hourOf(clock, instantAt(date, '09:15', timeZone))).toEqual({ date, hour: '09:15' });
+        expect(hourOf(clock, 0)).toEqual({ date, hour: '00:00' });
+      }
     }
+    expect(instantAt('2026-07-04', '09:15', 'Europe/Berlin')).toBe('2026-07-04T09:15:00+02:00');
+    expect(instantAt('2026-07-04', '09:15', 'America/St_Johns')).toBe('2026-07-04T09:15:00-02:30');
   });
 
   it('are marked where the clock has them, also when zero is no whole hour', () => {

@@ -1,26 +1,53 @@
 import type { Day } from '@mardle/core';
 
-/** The instant of a day and an hour as the clocks of this place have them, ISO 8601 with its offset. */
-export function instantAt(date: string, hour: string): string {
-  const local = new Date(`${date}T${hour}:00`);
-  const offsetMin = -local.getTimezoneOffset();
-  const two = (value: number): string => String(Math.floor(Math.abs(value))).padStart(2, '0');
-  const sign = offsetMin < 0 ? '-' : '+';
-  return `${date}T${hour}:00${sign}${two(offsetMin / 60)}:${two(offsetMin % 60)}`;
-}
-
 const MINUTE_MS = 60_000;
 
-/** Date and hour of what a file says, in the clocks of this place. */
-export function hourOf(zero: string, at: string | number): { readonly date: string; readonly hour: string } {
-  const ms = typeof at === 'number' ? Date.parse(zero) + at * MINUTE_MS : Date.parse(at);
-  const local = new Date(ms);
-  const two = (value: number): string => String(value).padStart(2, '0');
+interface OnTheWall {
+  readonly date: string;
+  readonly hour: string;
+}
+
+/** Date and hour that a wall in a time zone shows at an instant. */
+function onTheWall(ms: number, timeZone: string): OnTheWall {
+  const parts = new Intl.DateTimeFormat('en-CA', {
+    timeZone,
+    year: 'numeric',
+    month: '2-digit',
+    day: '2-digit',
+    hour: '2-digit',
+    minute: '2-digit',
+    hourCycle: 'h23',
+  }).formatToParts(ms);
+  const part = (type: string): string => parts.find((one) => one.type === type)?.value ?? '';
   return {
-    date: `${local.getFullYear()}-${two(local.getMonth() + 1)}-${two(local.getDate())}`,
-    hour: `${two(local.getHours())}:${two(local.getMinutes())}`,
+    date: `${part('year')}-${part('month')}-${part('day')}`,
+    hour: `${part('hour')}:${part('minute')}`,
   };
 }
+
+const asIfUtc = ({ date, hour }: OnTheWall): number => Date.parse(`${date}T${hour}:00Z`);
+
+/** How far a zone is ahead of UTC at an instant, min. */
+const aheadMin = (ms: number, timeZone: string): number => {
+  const whole = Math.floor(ms / MINUTE_MS) * MINUTE_MS;
+  return (asIfUtc(onTheWall(whole, timeZone)) - whole) / MINUTE_MS;
+};
+
+/** The instant at which a wall in a time zone shows a date and hour, ISO 8601 with its offset. */
+export function instantAt(date: string, hour: string, timeZone: string): string {
+  const wall = asIfUtc({ date, hour });
+  const near = aheadMin(wall, timeZone);
+  const offsetMin = aheadMin(wall - near * MINUTE_MS, timeZone);
+  const two = (value: number): string => String(Math.floor(Math.abs(value))).padStart(2, '0');
+  return `${date}T${hour}:00${offsetMin < 0 ? '-' : '+'}${two(offsetMin / 60)}:${two(offsetMin % 60)}`;
+}
+
+/** Where a day's times are counted from, and in which zone they are told. */
+type Clock = Pick<Day, 'zero' | 'timeZone'>;
+
+/** Date and hour of what the file of a day says, on the wall of its own place. */
+export const hourOf = ({ zero, timeZone }: Clock, at: string | number): OnTheWall =>
+  onTheWall(typeof at === 'number' ? Date.parse(zero) + at * MINUTE_MS : Date.parse(at), timeZone);
 
 /** Marks of the line of time: each whole hour between two minutes. */
 export function hourMarks({ zero }: Pick<Day, 'zero'>, from: number, to: number): number[] {

@@ -11,15 +11,18 @@ const dateOf = (at: Date): string =>
 
 /** A day to begin with: tomorrow, one pair of hands from four in the morning, this kitchen's ovens and dishes. */
 export function newDay({ ovens, dishes }: KitchenResponse, now: Date): DayFile {
+  const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
   const date = dateOf(new Date(now.getFullYear(), now.getMonth(), now.getDate() + 1));
   return {
     format: 'mardle-day',
     version: 1,
     name: 'Bake day',
-    zero: instantAt(date, '00:00'),
-    timeZone: Intl.DateTimeFormat().resolvedOptions().timeZone,
+    zero: instantAt(date, '00:00', timeZone),
+    timeZone,
     kitchen: {
-      hands: [{ id: 'lead', from: instantAt(date, '04:00'), to: instantAt(date, '18:00') }],
+      hands: [
+        { id: 'lead', from: instantAt(date, '04:00', timeZone), to: instantAt(date, '18:00', timeZone) },
+      ],
       ovens:
         ovens.length > 0
           ? ovens.map(({ label, kind, offsetC, warmUpMin, places }) => ({
