@@ -1,13 +1,20 @@
 import type { DishSpec, PastrySpec } from '../spec/index.js';
-import type { Figure } from '../units/index.js';
+import type { Figure, Sum } from '../units/index.js';
 import { figure, from, given, q, sumOf } from '../units/index.js';
-import { discAreaCm2, isRound } from './outline.js';
+import { capMl, outlineAt, rims, slantCm, topOutline } from './dish.js';
+import { areaCm2, discAreaCm2, equalDiscCm, isRound } from './outline.js';
 import type { Build } from './pie-build.js';
 import { DOUGH_DENSITY, piecesFrom } from './rolled.js';
 
 const PRACTICE = 'common practice, no source';
 /** What scraps are cut into, cm across: tasters, or shapes for a rim. */
 const SCRAP_PIECE_CM = 6;
+
+/** h/6 (base + 4 middle + top) with the areas of a dish in it. */
+function brimSum(dish: DishSpec): Sum {
+  const [base, middle, top] = [0, 0.5, 1].map((share) => areaCm2(outlineAt(dish, share)));
+  return sumOf`${q(dish.depthCm, 'cm')} / 6 x (${q(base ?? 0, 'cm2')} + 4 x ${q(middle ?? 0, 'cm2')} + ${q(top ?? 0, 'cm2')})`;
+}
 
 /** Figures of where the fruit lies; `flat` where that is no dish. */
 export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure[] {
@@ -20,6 +27,9 @@ export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure
       unit: 'mL',
       spread: flat ? 0.15 : 0.04,
       rule: vessel.rule,
+      sum: flat
+        ? []
+        : sumOf`${q(build.dish.brimMl, 'mL')} to the brim, less ${q(build.dish.brimMl - build.dish.netMl, 'mL')} for pastry and what rises`,
       inputs: flat
         ? []
         : [
@@ -36,6 +46,8 @@ export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure
       unit: 'mL',
       spread: 0.03,
       rule: 'h/6 (base + 4 middle + top area). Fill the dish and weigh: 1 g is 1 mL.',
+      sum: flat ? [] : brimSum(vessel.dish),
+      narrows: 'Fill it with water to the brim and weigh: that is certain to the gram.',
       source: 'geometry',
     }),
     figure({
@@ -45,6 +57,9 @@ export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure
       unit: 'cm2',
       spread: 0.01,
       rule: 'Inside of the top.',
+      sum: isRound(topOutline(vessel.dish))
+        ? sumOf`${q(vessel.dish.topCm, 'cm')} x ${q(vessel.dish.topCm, 'cm')} x .785${vessel.count > 1 ? ', for each' : ''}`
+        : sumOf`${q(topOutline(vessel.dish).lengthCm, 'cm')} by ${q(topOutline(vessel.dish).widthCm, 'cm')}`,
       inputs: [given('across the top', vessel.dish.topCm, 'cm')],
       source: 'geometry',
     }),
@@ -55,6 +70,10 @@ export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure
       unit: 'cm2',
       spread: 0.02,
       rule: 'Base and wall.',
+      sum:
+        build.crustAreaCm2 > 0
+          ? sumOf`${q(build.dish.baseAreaCm2, 'cm2')} of base + ${q(build.crustAreaCm2 - build.dish.baseAreaCm2, 'cm2')} of wall or lid`
+          : sumOf`no crust under it`,
       source: 'geometry',
     }),
     figure({
@@ -64,6 +83,8 @@ export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure
       unit: 'cm',
       spread: 0.15,
       rule: 'The heap that the dish cannot hold, as a spherical cap: pi H/6 (3 a^2 + H^2).',
+      sum: sumOf`${q(capMl(build.rawMoundCm, equalDiscCm(topOutline(vessel.dish))), 'mL')} over the rim, on ${q(build.dish.topAreaCm2 / vessel.count, 'cm2')}`,
+      narrows: 'Most of it is how the fruit packs: press it down, or say a heap on purpose.',
       inputs: from('fruit.mass', 'dish.net'),
       source: 'geometry; heap by the fruit’s cup weight',
     }),
@@ -86,6 +107,13 @@ export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure
 export function baseFigures(rule: string, dish: DishSpec, pastry: PastrySpec, build: Build): Figure[] {
   const { base } = build;
   if (!base) return [];
+  const upAndOverCm = slantCm(dish) + rims.widthCm + rims.overhangCm;
+  const acrossCm = base.outline.lengthCm - 2 * upAndOverCm;
+  // A disc that the baker chose stands for itself.
+  const baseSum = (value: number): Sum =>
+    Math.abs(acrossCm - dish.baseCm) < 0.01
+      ? sumOf`${q(value - 2 * upAndOverCm, 'cm')} of base + 2 x ${q(slantCm(dish), 'cm')} of wall + 2 x ${q(rims.widthCm + rims.overhangCm, 'cm')} over the rim`
+      : [];
   const side = (id: string, label: string, value: number): Figure =>
     figure({
       id,
@@ -94,6 +122,7 @@ export function baseFigures(rule: string, dish: DishSpec, pastry: PastrySpec, bu
       unit: 'cm',
       spread: 0.03,
       rule,
+      sum: baseSum(value),
       inputs: [given('across the base', dish.baseCm, 'cm'), given('depth', dish.depthCm, 'cm')],
       source: PRACTICE,
     });
@@ -170,6 +199,7 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
       low: dough.waterLowG * batch,
       high: dough.waterHighG * batch,
       rule: 'Begin with the low figure; then by the spoon until a pressed handful holds together.',
+      sum: sumOf`${q((100 * dough.waterLowG) / dough.flourG, 'percent')} to ${q((100 * dough.waterHighG) / dough.flourG, 'percent')} of ${q(dough.flourG * batch, 'g')} of flour`,
       narrows: 'Flour and the day’s air decide: the hand knows it sooner than any scale.',
       inputs: from('pastry.flour'),
       source: PRACTICE,
@@ -181,6 +211,7 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
       unit: 'g',
       spread: 0.4,
       rule: 'Dough that is rolled and does not lie on the pie.',
+      sum: sumOf`${q(dough.massG * batch, 'g')} rolled, less ${q((dough.massG - build.scrapsG) * batch, 'g')} that lies on the pie`,
       inputs: from('pastry.batch'),
       source: 'trimming: our estimate',
     }),

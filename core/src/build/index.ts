@@ -14,7 +14,16 @@ export { areaCm2, disc, discAreaCm2, equalDiscCm, isRound, perimeterCm } from '.
 export { addDough, doughBatch, doughComposition, timesDough } from './pastry.js';
 export type { Build } from './pie-build.js';
 export type { Rolled } from './rolled.js';
-export { baseSheet, cutterYield, DOUGH_KG_M3, doughOverG, lidSheet, roll, TRIM_FACTOR } from './rolled.js';
+export {
+  baseSheet,
+  cutterYield,
+  DOUGH_DENSITY,
+  DOUGH_KG_M3,
+  doughOverG,
+  lidSheet,
+  roll,
+  TRIM_FACTOR,
+} from './rolled.js';
 export { isSameDish, isSheet } from './same-dish.js';
 export type { Say } from './template.js';
 export { about, edgeOf, sheetOf } from './template.js';

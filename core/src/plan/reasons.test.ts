@@ -15,7 +15,7 @@ function added({ why }: Figure): number {
   let sign = 1;
   let total = 0;
   for (const word of why.sum) {
-    if (typeof word === 'string') sign = word.trimEnd().endsWith('-') ? -1 : 1;
+    if (typeof word === 'string') sign = /(-|less)$/.test(word.trimEnd()) ? -1 : 1;
     else total += sign * word.value;
   }
   return total;
@@ -62,8 +62,34 @@ describe('a sum comes to the figure over it', () => {
     return figure;
   };
 
-  it.each(['ledger.held', 'ledger.juice', 'pastry.dough'])('%s', (id) => {
+  it.each([
+    'ledger.held',
+    'ledger.juice',
+    'pastry.dough',
+    'filling.mass',
+    'dish.net',
+    'build.crust_area',
+    'pastry.scraps',
+    'pastry.lid_disc',
+  ])('%s', (id) => {
     expect(added(of(id))).toBeCloseTo(of(id).value, 6);
+  });
+
+  it('the dish to the brim: its depth, and its areas at base, middle and top', () => {
+    const [depth, base, four, middle, top] = of('dish.water').why.sum.flatMap((word) =>
+      typeof word === 'string' ? (word.includes('4 x') ? [4] : []) : [word.value],
+    );
+    expect((depth! / 6) * (base! + four! * middle! + top!)).toBeCloseTo(of('dish.water').value, 6);
+  });
+
+  it('the base: across, up both walls, over both rims', () => {
+    const [across, wall, rim] = numbers(of('pastry.base_disc')).map(({ value }) => value);
+    expect(across! + 2 * wall! + 2 * rim!).toBeCloseTo(of('pastry.base_disc').value, 6);
+  });
+
+  it('the lid: its sheet by thickness and density', () => {
+    const [sheetCm2, thickMm, density] = numbers(of('pastry.top_mass')).map(({ value }) => value);
+    expect((sheetCm2! * thickMm! * density!) / 10).toBeCloseTo(of('pastry.top_mass').value, 6);
   });
 
   it('the dose: juice, what is wanted less the fruit’s own, by the strength', () => {

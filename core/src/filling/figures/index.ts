@@ -2,7 +2,7 @@ import type { Larder } from '../../larder/index.js';
 import { solublePercent } from '../../larder/index.js';
 import type { FillingSpec } from '../../spec/index.js';
 import type { Figure } from '../../units/index.js';
-import { figure, from, given } from '../../units/index.js';
+import { figure, from, given, q, sumOf } from '../../units/index.js';
 import type { Filling } from '../filling.js';
 import { fruitFigures } from './fruit.js';
 import { ledgerFigures } from './ledger.js';
@@ -36,6 +36,7 @@ export function fillingFigures(spec: FillingSpec, filling: Filling, larder: Lard
       unit: 'g',
       spread: 0.03,
       rule: 'Fruit, sugar, thickener, lemon, liquid and butter, less what was boiled away.',
+      sum: sumOf`${q(filling.batch.massG, 'g')} of fruit + ${q(filling.sugar.massG, 'g')} of sugar + ${q(filling.thickenerG, 'g')} of thickener + ${q(filling.massG - filling.batch.massG - filling.sugar.massG - filling.thickenerG, 'g')} of all else, boiling taken off`,
       inputs: from('fruit.mass', 'sugar.mass', 'thickener.dose', 'ledger.boiled_off'),
       source: 'arithmetic',
     }),

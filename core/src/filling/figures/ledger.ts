@@ -40,6 +40,7 @@ export function ledgerFigures(filling: Filling): Figure[] {
       0.02,
       'Water of all fruit.',
       from('fruit.water'),
+      sumOf`${g(filling.batch.massG)} of fruit x ${q((100 * ledger.fruitWaterG) / filling.batch.massG, 'percent')} of water`,
     ),
     line(
       'liquid_water',

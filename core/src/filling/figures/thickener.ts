@@ -36,6 +36,7 @@ export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: La
       unit: 'g/100 g',
       spread: 0.3,
       rule: 'Pectin and broken-down fruit, as corn starch per 100 g of juice, weighted by the juice each gives.',
+      narrows: 'A spoonful of the cooked juice on a cold saucer shows it: say how it ran.',
       inputs: from('fruit.0.mass'),
       source: 'our estimate per fruit',
     }),

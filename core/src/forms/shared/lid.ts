@@ -1,6 +1,14 @@
 import type { TopOf } from '../../build/index.js';
-import { areaCm2, doughOverG, isRound, lidTopFactor, sheetOf } from '../../build/index.js';
-import { figure, from, given } from '../../units/index.js';
+import {
+  areaCm2,
+  DOUGH_DENSITY,
+  doughOverG,
+  isRound,
+  lidTopFactor,
+  sheetOf,
+  TRIM_FACTOR,
+} from '../../build/index.js';
+import { figure, from, given, q, sumOf } from '../../units/index.js';
 import type { TopRules } from '../form.js';
 import { pastryBody, pastryTop, PRACTICE } from './pastry-top.js';
 
@@ -38,6 +46,7 @@ export const lidTop = ({ sizeRule, openRule, title }: LidWords): TopRules<TopOf<
         unit: 'cm',
         spread: 0.03,
         rule: sizeRule,
+        sum: sumOf`${q(dish.topCm, 'cm')} of top + ${q(outline.lengthCm - dish.topCm, 'cm')} for rim, fold and mound`,
         inputs: [given('across the top', dish.topCm, 'cm'), ...from('build.mound')],
         source: PRACTICE,
       }),
@@ -61,6 +70,7 @@ export const lidTop = ({ sizeRule, openRule, title }: LidWords): TopRules<TopOf<
         unit: 'g',
         spread: 0.05,
         rule: 'Disc x thickness x 1.14 g/cm3, and 12 % for trimming.',
+        sum: sumOf`${q(areaCm2(outline) * TRIM_FACTOR, 'cm2')} with trimming x ${q(pastry.thicknessMm, 'mm')} x ${q(DOUGH_DENSITY, 'ratio')}`,
         inputs: [...from('pastry.lid_disc'), given('thickness', pastry.thicknessMm, 'mm')],
         source: 'our estimate, held against batches of the trade',
       }),
