@@ -218,5 +218,7 @@ describe('reading a day', () => {
   ])('refuses %s by its field', (_, plain, field) => {
     const read = readDay(plain);
     expect(read.ok ? [] : read.problems.map((one) => one.field)).toContain(field);
+    for (const { message } of read.ok ? [] : read.problems)
+      expect(message).not.toMatch(/kitchen\.|hands\.\d/);
   });
 });

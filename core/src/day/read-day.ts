@@ -23,7 +23,12 @@ function readHand(reader: Reader, at: string, value: unknown, zeroMs: number): H
   reader.known(at, hand, ['id', 'skills', 'from', 'to', 'breaks']);
   const from = reader.minute(`${at}.from`, hand['from'], zeroMs);
   const to = reader.minute(`${at}.to`, hand['to'], zeroMs);
-  if (to <= from) reader.wrong(`${at}.to`, `${at} leaves before coming.`, 'Set "to" after "from".');
+  if (to <= from)
+    reader.wrong(
+      `${at}.to`,
+      `${reader.text(`${at}.id`, hand['id'], 'Somebody')} leaves before coming.`,
+      'Set the hour of leaving after that of coming.',
+    );
   const breaks = reader
     .list(`${at}.breaks`, hand['breaks'] ?? [], 'pairs of from and to', 20)
     .map((pair, i) => {

@@ -36,6 +36,21 @@ export interface Reader {
   known(field: string, value: Plain, names: readonly string[]): void;
 }
 
+const singular: Readonly<Record<string, string>> = {
+  hands: 'hand',
+  ovens: 'oven',
+  pies: 'pie',
+  breaks: 'break',
+};
+
+/** A field in words: `kitchen.hands.0.from` is "hand 1 from". */
+const said = (field: string): string =>
+  field
+    .split('.')
+    .filter((word) => word !== 'kitchen')
+    .map((word) => (/^\d+$/.test(word) ? String(Number(word) + 1) : (singular[word] ?? word)))
+    .join(' ') || 'the file';
+
 const MOST_MIN = 14 * 24 * 60;
 const LONGEST = 80;
 
@@ -48,12 +63,12 @@ export function makeReader(): Reader {
     wrong,
     part: (field, value, what) => {
       if (isPlain(value)) return value;
-      wrong(field, `${field} must be an object.`, `Write ${what}.`);
+      wrong(field, `What is said of ${said(field)} must be an object.`, `Write ${what}.`);
       return {};
     },
     list: (field, value, what, most) => {
       if (Array.isArray(value) && value.length <= most) return value as unknown[];
-      wrong(field, `${field} must be a list of at most ${most}.`, `Write ${what}.`);
+      wrong(field, `${said(field)} must be a list of at most ${most}.`, `Write ${what}.`);
       return [];
     },
     number: (field, value, { least, most, usual }) => {
@@ -61,7 +76,7 @@ export function makeReader(): Reader {
       if (typeof value === 'number' && value >= least && value <= most) return value;
       wrong(
         field,
-        `${field} is ${quoted(value)}; it must be a number, ${least} to ${most}.`,
+        `${said(field)} is ${quoted(value)}; it must be a number, ${least} to ${most}.`,
         'Set it within these limits.',
       );
       return usual ?? least;
@@ -69,20 +84,24 @@ export function makeReader(): Reader {
     whole: (field, value, limits) => {
       const read = reader.number(field, value, limits);
       if (Number.isInteger(read)) return read;
-      wrong(field, `${field} is ${read}; it must be a whole number.`, 'Leave out what follows the point.');
+      wrong(
+        field,
+        `${said(field)} is ${read}; it must be a whole number.`,
+        'Leave out what follows the point.',
+      );
       return Math.round(read);
     },
     text: (field, value, usual) => {
       if (value === undefined && usual !== undefined) return usual;
       if (typeof value === 'string' && value.trim() !== '' && value.length <= LONGEST) return value;
-      wrong(field, `${field} must be a text of 1 to ${LONGEST} letters.`, 'Give it a name.');
+      wrong(field, `${said(field)} must be a text of 1 to ${LONGEST} letters.`, 'Give it a name.');
       return usual ?? field;
     },
     choice: (field, value, of, usual) => {
       if (value === undefined && usual !== undefined) return usual;
       const found = of.find((one) => one === value);
       if (found !== undefined) return found;
-      wrong(field, `${field} cannot be ${quoted(value)}.`, `Choose one of: ${of.join(', ')}.`);
+      wrong(field, `${said(field)} cannot be ${quoted(value)}.`, `Choose one of: ${of.join(', ')}.`);
       return (usual ?? of[0]) as (typeof of)[number];
     },
     minute: (field, value, zeroMs) => {
@@ -90,7 +109,7 @@ export function makeReader(): Reader {
       if (typeof min === 'number' && Number.isInteger(min) && Math.abs(min) <= MOST_MIN) return min;
       wrong(
         field,
-        `${field} is ${quoted(value)}; it must be whole minutes from zero, or an instant such as 2026-09-12T09:00:00+02:00.`,
+        `${said(field)} is ${quoted(value)}; it must be whole minutes from zero, or an instant such as 2026-09-12T09:00:00+02:00.`,
         'Write minutes, or the hour with its offset; at most two weeks away.',
       );
       return 0;
