@@ -27,6 +27,14 @@ test('a bake day: two pies are wanted, the day is planned, a slip is seen before
   await page.getByText('pie by pie').click();
   await expect(page.getByRole('img', { name: /line of time/ })).toContainText('Saturday damson 2');
   await expectAccessible(page);
+  // The run goes in with one tap: each of its pies is a running bake.
+  await page
+    .getByRole('button', { name: /it is in now/ })
+    .first()
+    .click();
+  await expect(page.getByRole('link', { name: 'in the oven', exact: true }).first()).toBeVisible();
+  await expect(page.getByRole('navigation', { name: 'In the oven' })).toContainText('Saturday damson');
+  await expectAccessible(page);
   // What was planned and ticked is there after a reload; what is cleared comes back.
   await page.reload();
   await expect(page.getByText('All 2 in time.')).toBeVisible();

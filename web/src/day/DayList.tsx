@@ -3,11 +3,16 @@ import type { Day, DayPlan, DayTask } from '@mardle/core';
 import { heatWords, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
 import { IconClockPlus } from '@tabler/icons-react';
 import { useState } from 'react';
+import { Link } from 'react-router';
+import { Failure } from '../kit/Failure.js';
+import type { DayFile } from '../state/day.js';
 import { slipped, useDay } from '../state/day.js';
 import { useSettings } from '../state/settings.js';
 import classes from './DayPlace.module.css';
+import { useStartRun } from './useStartRun.js';
 
 interface DayListProps {
+  readonly file: DayFile;
   readonly day: Day;
   readonly plan: DayPlan;
   /** The next three of each, or all there is. */
@@ -17,7 +22,7 @@ interface DayListProps {
 const NEXT = 3;
 
 /** What each pair of hands does, in order; ticks what is done, says what slipped. On paper always all of it, a page each. */
-export function DayList({ day, plan, shown }: DayListProps) {
+export function DayList({ file, day, plan, shown }: DayListProps) {
   const { done, tick } = useDay();
   const [late, setLate] = useState<DayTask | null>(null);
   return (
@@ -65,7 +70,7 @@ export function DayList({ day, plan, shown }: DayListProps) {
         })}
         <section aria-label="What is in the ovens" className={classes.page}>
           <h3>Ovens</h3>
-          <Runs day={day} plan={plan} />
+          <Runs file={file} day={day} plan={plan} />
         </section>
       </div>
       {late && <Slipped key={late.id} day={day} plan={plan} task={late} onClose={() => setLate(null)} />}
@@ -73,22 +78,45 @@ export function DayList({ day, plan, shown }: DayListProps) {
   );
 }
 
-function Runs({ day, plan }: Pick<DayListProps, 'day' | 'plan'>) {
+function Runs({ file, day, plan }: Pick<DayListProps, 'file' | 'day' | 'plan'>) {
+  const done = useDay((state) => state.done);
+  const { start, starting, error } = useStartRun(file);
   const units = useSettings((state) => state.units);
   return (
-    <ol className={classes.tasks}>
-      {plan.runs.map((run) => (
-        <li key={run.id}>
-          <span>
-            <b>{wallTime(day, run.start)}</b> {run.oven},{' '}
-            {heatWords(run.heat, (tempC) => showDegrees(tempC, units))}:{' '}
-            {run.pies
-              .map(({ pie, out }) => `${pieName(day, pie)} out ${wallTime(day, run.start + out).slice(4)}`)
-              .join(', ')}
-          </span>
-        </li>
-      ))}
-    </ol>
+    <>
+      {error !== null && <Failure error={error} />}
+      <ol className={classes.tasks}>
+        {plan.runs.map((run) => (
+          <li key={run.id}>
+            <span>
+              <b>{wallTime(day, run.start)}</b> {run.oven},{' '}
+              {heatWords(run.heat, (tempC) => showDegrees(tempC, units))}:{' '}
+              {run.pies
+                .map(({ pie, out }) => `${pieName(day, pie)} out ${wallTime(day, run.start + out).slice(4)}`)
+                .join(', ')}
+            </span>
+            {done.includes(`load:${run.id}`) ? (
+              <Link to="/oven" className="no-print">
+                in the oven
+              </Link>
+            ) : (
+              <Button
+                className="no-print"
+                size="compact-md"
+                variant="default"
+                style={{ flexShrink: 0 }}
+                loading={starting === run.id}
+                disabled={starting !== null}
+                aria-label={`Run of ${wallTime(day, run.start)} in the ${run.oven}: it is in now`}
+                onClick={() => void start(run)}
+              >
+                It is in now
+              </Button>
+            )}
+          </li>
+        ))}
+      </ol>
+    </>
   );
 }
 

@@ -68,7 +68,7 @@ export function DayPlanned({ file, solved, changed, busy, onRemedy }: DayPlanned
           {view === 'amounts' ? (
             <DayAmountsList file={file} />
           ) : (
-            <DayList day={day} plan={plan} shown={view === 'list' ? 'all' : 'next'} />
+            <DayList file={file} day={day} plan={plan} shown={view === 'list' ? 'all' : 'next'} />
           )}
         </Plate>
       )}

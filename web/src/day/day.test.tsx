@@ -1,7 +1,8 @@
-import type { Day } from '@mardle/core';
+import type { Day, PieSpec, Stage } from '@mardle/core';
 import { checkDay, finishDay, sampleDay, solveDay, starterSpec } from '@mardle/core';
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { MemoryRouter } from 'react-router';
 import type { DayFile } from '../state/day.js';
 import { slipped, useDay } from '../state/day.js';
 import { renderInKitchen } from '../test/kitchen.js';
@@ -10,6 +11,7 @@ import type { SolvedDay } from '../workers/day.js';
 import { DayPlace } from './DayPlace.js';
 import { hourMarks, hourOf, instantAt } from './hours.js';
 import { newDay } from './newDay.js';
+import { stagesUntil } from './runSpecs.js';
 import { placing, stretchesOf } from './stretches.js';
 
 const day: Day = sampleDay(1, 4);
@@ -66,7 +68,11 @@ beforeEach(() => {
 describe('the bake day', () => {
   it('is begun, filled, planned, and says what it is worth', async () => {
     mockSolve.mockResolvedValue({ ok: true, solved });
-    renderInKitchen(<DayPlace />);
+    renderInKitchen(
+      <MemoryRouter>
+        <DayPlace />
+      </MemoryRouter>,
+    );
     const user = userEvent.setup();
     await user.click(await screen.findByRole('button', { name: 'Begin a day' }));
     expect(screen.getByRole('button', { name: 'Plan the day' })).toBeDisabled();
@@ -84,7 +90,11 @@ describe('the bake day', () => {
 
   it('ticks what is done, and says what moves before anybody agrees', async () => {
     useDay.setState({ file: file(), solved });
-    renderInKitchen(<DayPlace />);
+    renderInKitchen(
+      <MemoryRouter>
+        <DayPlace />
+      </MemoryRouter>,
+    );
     const first = plan.tasks.find(({ hands }) => hands === 'lead');
     if (!first) throw new Error('nothing to do');
     const lead = await screen.findByRole('region', { name: 'What lead does' });
@@ -101,7 +111,11 @@ describe('the bake day', () => {
     const late = { ...plan, late: [{ pie: day.pies[0]?.id ?? '', byMin: 20 }] };
     const remedies = [{ what: 'Start 20 minutes earlier.', day, lateMin: 0 }];
     useDay.setState({ file: file(), solved: { day, plan: late, holds: null, remedies } });
-    renderInKitchen(<DayPlace />);
+    renderInKitchen(
+      <MemoryRouter>
+        <DayPlace />
+      </MemoryRouter>,
+    );
     expect(await screen.findByText('This day does not work.')).toBeInTheDocument();
     expect(screen.getByText(/by 20 min/)).toBeInTheDocument();
     expect(screen.getByRole('button', { name: 'Start 20 minutes earlier.' })).toBeEnabled();
@@ -109,7 +123,11 @@ describe('the bake day', () => {
 
   it('says what is wrong and plans nothing', async () => {
     useDay.setState({ file: { ...file(), kitchen: { ...file().kitchen, hands: [] } } });
-    renderInKitchen(<DayPlace />);
+    renderInKitchen(
+      <MemoryRouter>
+        <DayPlace />
+      </MemoryRouter>,
+    );
     await userEvent.setup().click(await screen.findByRole('button', { name: 'Plan the day' }));
     expect(screen.getByRole('alert')).toHaveTextContent('Nobody is there. Write who bakes.');
     expect(mockSolve).not.toHaveBeenCalled();
@@ -118,7 +136,11 @@ describe('the bake day', () => {
   it('can be stopped while it is planned', async () => {
     mockSolve.mockReturnValue(new Promise(() => undefined));
     useDay.setState({ file: file() });
-    renderInKitchen(<DayPlace />);
+    renderInKitchen(
+      <MemoryRouter>
+        <DayPlace />
+      </MemoryRouter>,
+    );
     const user = userEvent.setup();
     await user.click(await screen.findByRole('button', { name: 'Plan the day' }));
     await user.click(screen.getByRole('button', { name: /Enough/ }));
@@ -127,7 +149,11 @@ describe('the bake day', () => {
 
   it('a day that was cleared comes back', async () => {
     useDay.setState({ file: file(), solved });
-    renderInKitchen(<DayPlace />);
+    renderInKitchen(
+      <MemoryRouter>
+        <DayPlace />
+      </MemoryRouter>,
+    );
     const user = userEvent.setup();
     await user.click(await screen.findByRole('button', { name: 'Clear the day' }));
     expect(useDay.getState().file).toBeNull();
@@ -142,6 +168,66 @@ describe('the bake day', () => {
     );
     await act(() => useDay.persist.rehydrate());
     expect(useDay.getState().file).toBeNull();
+  });
+});
+
+describe('a run that goes in', () => {
+  const run = plan.runs[0];
+  if (!run) throw new Error('no run');
+  const asWanted: DayFile = {
+    ...file(),
+    kitchen: {
+      ...file().kitchen,
+      ovens: [{ id: run.oven, kind: 'fan', offsetC: 4, warmUpMin: 18, places: 4 }],
+    },
+    pies: day.pies.map(({ id }) => ({
+      id,
+      count: 1,
+      ready: { at: 400, as: 'cold' },
+      pie: { ...starterSpec, name: id },
+    })),
+  };
+
+  it('starts a bake for each of its pies at its stages, in its oven; again after a failure, and none twice', async () => {
+    let refusals = 1;
+    const asked = standInServer({
+      'GET /api/kitchen': { body: kitchen },
+      'GET /api/pies?sort=name&size=100&whole=yes': { body: { pies: [], total: 0, page: 1, size: 100 } },
+      'POST /api/pies': ({ body }) => ({ body: { id: (body as { id: string }).id, version: 1 } }),
+      'POST /api/bakes': ({ body }) =>
+        refusals-- > 0
+          ? { status: 503, body: { status: 503, title: 'Busy', detail: 'Not now.', remedy: 'Try again.' } }
+          : { body: body as object },
+    });
+    useDay.setState({ file: asWanted, solved });
+    renderInKitchen(
+      <MemoryRouter>
+        <DayPlace />
+      </MemoryRouter>,
+    );
+    const user = userEvent.setup();
+    const press = async (): Promise<void> => {
+      await user.click((await screen.findAllByRole('button', { name: /it is in now/ }))[0] as HTMLElement);
+    };
+    await press();
+    expect(await screen.findByText(/Not now/)).toBeInTheDocument();
+    await press();
+    await waitFor(() => expect(useDay.getState().done).toContain(`load:${run.id}`));
+    const bakes = asked
+      .filter(({ method, path }) => method === 'POST' && path === '/api/bakes')
+      .map(({ body }) => body as { id: string; spec: PieSpec; stages: Stage[] });
+    expect(new Set(bakes.map(({ id }) => id)).size).toBe(run.pies.length);
+    expect(bakes.at(-1)?.spec.bake.oven).toMatchObject({ label: run.oven, kind: 'fan', offsetC: 4 });
+    for (const [k, { out }] of run.pies.entries()) {
+      const { stages } = bakes[k + 1] ?? { stages: [] };
+      expect(stages.reduce((sum, { timeMin }) => sum + timeMin, 0)).toBe(out);
+      expect(stages.map(({ tempC }) => tempC)).toEqual([run.heat[0], run.heat[2]]);
+    }
+  });
+
+  it('a pie out before the knob is turned has no second stage, and one heat is one heat', () => {
+    expect(stagesUntil([210, 20, 180], 15).map(({ timeMin }) => timeMin)).toEqual([15, 0]);
+    expect(stagesUntil([190, 0, 190], 41).map(({ timeMin }) => timeMin)).toEqual([21, 20]);
   });
 });
 

@@ -1,0 +1,50 @@
+import type { DayRun, Heat, OvenSpec, PieSpec, Stage } from '@mardle/core';
+import type { DayFile } from '../state/day.js';
+
+/** A pie of a run as it goes into the oven. */
+export interface Loaded {
+  /** The day's id of it. */
+  readonly pie: string;
+  readonly spec: PieSpec;
+  readonly stages: readonly [Stage, Stage];
+}
+
+/** Both stages of a programme that ends at a minute; one heat all through is cut where a baker would look. */
+export function stagesUntil([firstC, firstMin, secondC]: Heat, outMin: number): readonly [Stage, Stage] {
+  const lookMin = firstC === secondC ? Math.round(outMin / 2) : Math.min(firstMin, outMin);
+  return [
+    { tempC: firstC, timeMin: lookMin },
+    { tempC: secondC, timeMin: outMin - lookMin },
+  ];
+}
+
+/** `damson-2` is the second of `damson`. */
+const isOf = (pie: string, id: string, count: number): boolean =>
+  pie === id || (count > 1 && pie.startsWith(`${id}-`) && /^\d+$/.test(pie.slice(id.length + 1)));
+
+/** What goes in with a run: each pie in the run's oven, at its stages. */
+export function loadedBy(file: DayFile, run: DayRun): Loaded[] {
+  const oven = file.kitchen.ovens.find((one) => 'id' in one && one.id === run.oven) as
+    Partial<OvenSpec> | undefined;
+  return run.pies.flatMap(({ pie, out }) => {
+    const wanted = file.pies.find(({ id, count }) => isOf(pie, id, count));
+    if (!wanted) return [];
+    const stages = stagesUntil(run.heat, out);
+    const { bake } = wanted.pie;
+    const spec: PieSpec = {
+      ...wanted.pie,
+      bake: {
+        ...bake,
+        stages,
+        oven: {
+          ...bake.oven,
+          label: run.oven,
+          kind: oven?.kind ?? 'still',
+          offsetC: oven?.offsetC ?? 0,
+          warmUpMin: oven?.warmUpMin ?? bake.oven.warmUpMin,
+        },
+      },
+    };
+    return [{ pie, spec, stages }];
+  });
+}
