@@ -8,7 +8,7 @@ import {
   IconPrinter,
   IconUpload,
 } from '@tabler/icons-react';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useKitchen } from '../api/kitchen.js';
 import { fileName, saveFile } from '../bench/download.js';
 import { Failure } from '../kit/Failure.js';
@@ -17,7 +17,7 @@ import type { DayFile } from '../state/day.js';
 import { useDay } from '../state/day.js';
 import { searchInWorker, solveInWorker, stopSolving } from '../workers/day.js';
 import classes from './DayPlace.module.css';
-import { DayPlanned } from './DayPlanned.js';
+import { DayPlanned, PLANNED } from './DayPlanned.js';
 import { newDay } from './newDay.js';
 import { People } from './People.js';
 import { WantedList } from './WantedList.js';
@@ -28,6 +28,10 @@ export function DayPlace() {
   const { file, solved, changed, before, begin, change, take, clear, bringBack } = useDay();
   const [share, setShare] = useState<number | null>(null);
   const [wrong, setWrong] = useState<readonly string[]>([]);
+  // On a narrow screen the answer stands below all that was asked.
+  useEffect(() => {
+    if (solved) document.getElementById(PLANNED)?.scrollIntoView?.({ block: 'nearest' });
+  }, [solved]);
   if (error && !file) return <Failure error={error} />;
 
   const plan = async (): Promise<void> => {

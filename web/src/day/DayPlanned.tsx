@@ -29,18 +29,22 @@ const views = [
 ] as const;
 type View = (typeof views)[number]['value'];
 
+/** Where the answer stands. */
+export const PLANNED = 'day-planned';
+
 /** The day as it is planned: whether it works, on a line of time, and as lists for each pair of hands. */
 export function DayPlanned({ file, solved, changed, busy, onRemedy }: DayPlannedProps) {
   const { day, plan } = solved;
   const [view, setView] = useState<View>('line');
   return (
-    <div className={classes.planned}>
+    <div id={PLANNED} className={classes.planned}>
       <Verdict solved={solved} changed={changed} busy={busy} onRemedy={onRemedy} />
       {plan && (
         <Plate label="The day" className={classes.plan}>
           <Group justify="space-between" mb={8} className="no-print">
             <SegmentedControl
               aria-label="How the day is shown"
+              className={classes.shown}
               value={view}
               onChange={(next) => setView(views.find(({ value }) => value === next)?.value ?? 'line')}
               data={[...views]}
