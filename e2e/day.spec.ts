@@ -35,6 +35,10 @@ test('a bake day: two pies are wanted, the day is planned, a slip is seen before
   await expect(page.getByRole('link', { name: 'in the oven', exact: true }).first()).toBeVisible();
   await expect(page.getByRole('navigation', { name: 'In the oven' })).toContainText('Saturday damson');
   await expectAccessible(page);
+  // Nothing reaches past the edge of a phone, however much is in the oven.
+  await page.setViewportSize({ width: 390, height: 844 });
+  expect(await page.evaluate(() => document.documentElement.scrollWidth)).toBeLessThanOrEqual(390);
+  await page.setViewportSize({ width: 1280, height: 800 });
   // What was planned and ticked is there after a reload; what is cleared comes back.
   await page.reload();
   await expect(page.getByText('All 2 in time.')).toBeVisible();
