@@ -47,6 +47,13 @@ test('a bake day: two pies are wanted, the day is planned, a slip is seen before
   await expect(page.getByText('All 2 in time.')).toBeVisible();
 });
 
+test('an example is there to look at, and leaves what was there before within reach', async ({ page }) => {
+  await page.goto('/day');
+  await page.getByRole('button', { name: /a Saturday stall/ }).click();
+  await expect(page.getByLabel('Name of the day')).toHaveValue('Saturday stall');
+  await expect(page.getByLabel('When Quince with pear is wanted')).toHaveValue('09:00');
+});
+
 test('the Saturday from a file: sixteen pies for two ovens and three people, all in time', async ({
   page,
 }) => {

@@ -9,6 +9,7 @@ import {
   starterSpec,
 } from '@mardle/core';
 import { browserBenchmarks } from './bench/browser.js';
+import { dayBenchmarks } from './bench/days.js';
 import { listBenchmarks } from './bench/lists.js';
 import type { Benchmark } from './bench/measure.js';
 import { buildServer, buildWeb } from './system/build.js';
@@ -61,7 +62,12 @@ const digits = (value: number): string => value.toPrecision(3);
 await needPrograms('mariadbd', 'chromium');
 await buildServer();
 await buildWeb();
-const benchmarks = [...run(), ...(await listBenchmarks()), ...(await browserBenchmarks())];
+const benchmarks = [
+  ...run(),
+  ...dayBenchmarks(),
+  ...(await listBenchmarks()),
+  ...(await browserBenchmarks()),
+];
 if (process.argv.includes('--json')) {
   process.stdout.write(`${JSON.stringify(benchmarks, null, 2)}\n`);
 } else {

@@ -134,6 +134,20 @@ export function DayPlace() {
           every pair of hands and both ovens.
         </p>
       )}
+      {!file && (
+        <Button
+          variant="default"
+          onClick={() =>
+            void import('./exampleDay.js')
+              .then(({ exampleDay }) => exampleDay())
+              .then(begin, () =>
+                setWrong(['The example could not be fetched. Try again when the server answers.']),
+              )
+          }
+        >
+          Look at an example: a Saturday stall
+        </Button>
+      )}
       {file && (
         <div className={classes.day}>
           <Plate label="Wanted" className={`${classes.wanted} no-print`}>
