@@ -131,7 +131,7 @@ export function DayPlace() {
       {!file && (
         <p className={classes.empty}>
           Say which pies are wanted by when and who is there: the day is planned backwards from that, for
-          every pair of hands and both ovens.
+          every pair of hands and every oven.
         </p>
       )}
       {!file && (
