@@ -28,7 +28,7 @@ export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure
       spread: flat ? 0.15 : 0.04,
       rule: vessel.rule,
       sum: flat
-        ? []
+        ? sumOf`${q(build.dish.netMl / build.dish.topAreaCm2, 'cm')} deep over ${q(build.dish.topAreaCm2, 'cm2')}`
         : sumOf`${q(build.dish.brimMl, 'mL')} to the brim, less ${q(build.dish.brimMl - build.dish.netMl, 'mL')} for pastry and what rises`,
       inputs: flat
         ? []
@@ -46,7 +46,7 @@ export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure
       unit: 'mL',
       spread: 0.03,
       rule: 'h/6 (base + 4 middle + top area). Fill the dish and weigh: 1 g is 1 mL.',
-      sum: flat ? [] : brimSum(vessel.dish),
+      sum: brimSum(vessel.dish),
       narrows: 'Fill it with water to the brim and weigh: that is certain to the gram.',
       source: 'geometry',
     }),
@@ -171,7 +171,7 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
       unit: 'g',
       spread: 0.05,
       rule: 'Base and top.',
-      sum: base ? sumOf`${q(base.massG, 'g')} + ${q(dough.massG - base.massG, 'g')}` : [],
+      sum: sumOf`${q(base?.massG ?? 0, 'g')} + ${q(dough.massG - (base?.massG ?? 0), 'g')}`,
       inputs: from(...(base ? ['pastry.base_mass'] : []), 'pastry.top_mass'),
       source: 'arithmetic',
     }),
@@ -182,7 +182,7 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
       unit: 'g',
       spread: 0.05,
       rule: 'Dough for one, as many times as pies.',
-      sum: batch > 1 ? sumOf`${q(dough.massG, 'g')} x ${q(batch, 'count')}` : [],
+      sum: sumOf`${q(dough.massG, 'g')} x ${q(batch, 'count')}`,
       inputs: [...from('pastry.dough'), given('pies', batch, 'count')],
       source: 'arithmetic',
     }),
@@ -221,6 +221,7 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
       value: piecesFrom(build.scrapsG * batch, discAreaCm2(SCRAP_PIECE_CM), pastry.thicknessMm),
       unit: 'count',
       spread: 0.3,
+      sum: sumOf`${q(build.scrapsG * batch, 'g')} rolled to ${q(pastry.thicknessMm, 'mm')}, each of ${q(discAreaCm2(SCRAP_PIECE_CM), 'cm2')}`,
       rule: 'Scraps pressed together and rolled once more, as thick as the base; a tenth is lost.',
       inputs: from('pastry.scraps'),
       source: 'our estimate',

@@ -1,4 +1,5 @@
-import type { Bake, Band } from '../bake/index.js';
+import type { Bake, Band, Reading } from '../bake/index.js';
+import { colourTargets } from '../bake/index.js';
 import type { PieSpec } from '../spec/index.js';
 import type { Figure, Sum } from '../units/index.js';
 import { figure, from, q, sumOf } from '../units/index.js';
@@ -35,11 +36,35 @@ function latestOf({ events, doneMin }: Bake): Sum {
   );
 }
 
+/** What the pie was like nearest to a minute. */
+const readingAt = ({ readings, atEnd }: Bake, minute: number): Reading =>
+  readings.reduce(
+    (near, one) => (Math.abs(one.timeMin - minute) < Math.abs(near.timeMin - minute) ? one : near),
+    atEnd,
+  );
+
+/** What a moment is told by: the pie as it stands then. */
+function standsThen(bake: Bake, key: string, minute: number): Sum {
+  const { airC, topC, centreC, coldestC, hottestC } = readingAt(bake, minute);
+  const inside = sumOf`the middle at ${q(centreC, 'C')} then, the coldest at ${q(coldestC, 'C')}`;
+  switch (key) {
+    case 'golden':
+      return sumOf`the top at ${q(topC, 'C')} then, in air of ${q(airC, 'C')}`;
+    case 'edge_bubbling':
+    case 'centre_bubbling':
+      return sumOf`the hottest filling at ${q(hottestC, 'C')} then, the middle at ${q(centreC, 'C')}`;
+    case 'done':
+      return latestOf(bake);
+    default:
+      return inside;
+  }
+}
+
 /** Half of a band as a share of the value, of the ranges in which the pie still comes out right. */
 const within = (band: Band | undefined, value: number): { low: number; high: number } =>
   band ? { low: Math.min(band.low, value), high: Math.max(band.high, value) } : { low: value, high: value };
 
-function stageFigures(bake: Bake, prefix: string, title: string): Figure[] {
+function stageFigures(bake: Bake, prefix: string, title: string, target: number): Figure[] {
   const single = bake.stages[0].tempC === bake.stages[1].tempC;
   const stages = single ? [{ ...bake.stages[0], timeMin: bake.outMin }] : bake.stages;
   const { bands } = bake;
@@ -51,6 +76,7 @@ function stageFigures(bake: Bake, prefix: string, title: string): Figure[] {
       unit: 'C',
       ...within(i === 0 ? bands?.firstC : bands?.secondC, stage.tempC),
       rule: bake.found ? FOUND : 'The setting you chose.',
+      sum: sumOf`its top ends at ${q(bake.atEnd.topBrowning, 'ratio')} of colour, ${q(target, 'ratio')} is wanted, after ${q(bake.outMin, 'min')}`,
       source: bake.found ? MODEL : 'your choice',
     }),
     figure({
@@ -61,6 +87,9 @@ function stageFigures(bake: Bake, prefix: string, title: string): Figure[] {
       ...(single ? {} : within(i === 0 ? bands?.firstMin : bands?.secondMin, stage.timeMin)),
       spread: single && bake.found ? windowSpreads.done : 0,
       rule: bake.found ? 'Found with the temperatures.' : 'The time you chose.',
+      sum: single
+        ? sumOf`${q(bake.outMin, 'min')} in all`
+        : sumOf`${q(bake.outMin, 'min')} in all, less ${q(bake.outMin - stage.timeMin, 'min')}`,
       inputs: from(`${prefix}.stage${i + 1}.temp`),
       source: bake.found ? MODEL : 'your choice',
     }),
@@ -69,6 +98,7 @@ function stageFigures(bake: Bake, prefix: string, title: string): Figure[] {
 
 /** All figures of the bake; an event that does not happen has none. */
 export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
+  const wanted = colourTargets[spec.bake.colour].index;
   const events: [string, string, number | null, number, string][] = [
     [
       'golden',
@@ -114,8 +144,8 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
     ],
   ];
   return [
-    ...stageFigures(bake, 'bake', ''),
-    ...(bake.blind ? stageFigures(bake.blind, 'blind', 'Empty shell, ') : []),
+    ...stageFigures(bake, 'bake', '', wanted),
+    ...(bake.blind ? stageFigures(bake.blind, 'blind', 'Empty shell, ', colourTargets.straw.index) : []),
     ...events.flatMap(([key, label, value, spread, rule]) =>
       value === null
         ? []
@@ -127,7 +157,7 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
               unit: 'min',
               spread,
               rule,
-              sum: key === 'done' ? latestOf(bake) : [],
+              sum: standsThen(bake, key, value),
               narrows: NARROWS,
               inputs: from('bake.stage1.temp'),
               source: MODEL,
@@ -153,6 +183,10 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
       unit: 'ratio',
       spread: windowSpreads.colour,
       rule: '1 golden, 2 deep, 4 too dark. Of an open pie the rim, of an empty shell its inside.',
+      sum:
+        bake.events.goldenMin === null
+          ? sumOf`not golden in ${q(bake.outMin, 'min')}`
+          : sumOf`golden at ${q(bake.events.goldenMin, 'min')}, then ${q(Math.max(0, bake.outMin - bake.events.goldenMin), 'min')} more`,
       narrows: NARROWS,
       source: MODEL,
     }),
@@ -165,6 +199,7 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
             value: bake.foilMin,
             unit: 'min',
             spread: windowSpreads.golden,
+            sum: sumOf`it would go on browning for ${q(bake.outMin - bake.foilMin, 'min')}; so it ends at ${q(bake.atEnd.topBrowning, 'ratio')}`,
             rule: 'The moment from which foil ends the bake at its colour; foil earlier if it is golden earlier.',
             inputs: from('bake.browning'),
             source: MODEL,
@@ -177,6 +212,7 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
       unit: 'g',
       spread: 0.4,
       rule: 'Steam that leaves through vents and gaps, of one pie; it goes into the ledger.',
+      sum: sumOf`${q(bake.atEnd.lostG, 'g')} that the whole pie gives off, less ${q(bake.atEnd.lostG - bake.atEnd.fillingLostG, 'g')} of its pastry`,
       source: MODEL,
     }),
     ...(bake.cooling.sliceMin === null
@@ -189,6 +225,10 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
             unit: 'min',
             spread: 0.2,
             rule: 'Until the hottest filling is under 45 °C on a rack at 21 °C.',
+            sum:
+              bake.cooling.warmMin === null
+                ? sumOf`from ${q(bake.atEnd.hottestC, 'C')} out of the oven`
+                : sumOf`from ${q(bake.atEnd.hottestC, 'C')} out of the oven; ${q(bake.cooling.warmMin, 'min')} to 60 °C and ${q(bake.cooling.sliceMin - bake.cooling.warmMin, 'min')} more`,
             inputs: from('bake.out'),
             source: `${MODEL}; 45 °C: common practice, no source`,
           }),

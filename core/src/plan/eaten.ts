@@ -1,7 +1,7 @@
 import type { Cooling } from '../bake/index.js';
 import type { PlanContext } from '../forms/index.js';
 import type { Figure } from '../units/index.js';
-import { figure, from } from '../units/index.js';
+import { figure, from, q, sumOf } from '../units/index.js';
 import type { BakedContext } from './context.js';
 import type { EatenHow, SetName } from '../spec/index.js';
 
@@ -94,6 +94,7 @@ export function eatenFigures({ spec, form, bake }: BakedContext): Figure[] {
       unit: 'min',
       spread: 0.2,
       rule: `${rule.waits}${rule.fridgeMin > 0 ? ', then in the fridge' : ''}: a clean slice is under 45 °C, a warm one under 60 °C.`,
+      sum: sumOf`${q(readyMin, 'min')} on the rack + ${q(rule.fridgeMin, 'min')} in the fridge`,
       inputs: from('bake.out'),
       source: 'simulated cooling; temperatures: common practice, no source',
     }),

@@ -40,6 +40,17 @@ describe.each(formKinds)('%s: every figure has a reason worth opening', (kind) =
     }
   });
 
+  it('every computed figure shows its sum; what was chosen, or is none, has none to show', () => {
+    const planned = planPie(changeForm(starterSpec, kind).spec);
+    if (!planned.ok) throw new Error('cannot be planned');
+    const chosen = /^(thickener\.target|bake\.start|parcel\.disc|parcel\.count|fruit\.mass)$/;
+    const bare = Object.values(planned.plan.figures).filter(
+      ({ id, value, why }) =>
+        why.sum.length === 0 && value !== 0 && !chosen.test(id) && !why.rule.includes('you chose'),
+    );
+    expect(bare.map(({ id }) => id)).toEqual([]);
+  });
+
   it('sugar, dose and juice show their sum', () => {
     for (const id of ['sugar.mass', 'ledger.held', 'ledger.juice', 'fruit.water', 'fruit.0.bought']) {
       expect(plan.figures[id]?.why.sum.length).toBeGreaterThan(1);

@@ -20,7 +20,7 @@ export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
       rule: batch.fruits.length === 1 ? 'It is all of the fruit.' : 'Its part of the fruit.',
       sum:
         batch.fruits.length === 1
-          ? []
+          ? sumOf`all of ${q(batch.massG, 'g')}`
           : sumOf`${q((100 * item.massG) / batch.massG, 'percent')} of ${q(batch.massG, 'g')}`,
       inputs: from('fruit.mass'),
       source: chosen ? CHOICE_SOURCE : 'heap and collapse of the fruit table',
@@ -46,6 +46,7 @@ export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
       value: 100 * (filling.prepared.releases[i] ?? 0),
       unit: 'percent',
       spread: BAND_DEVIATIONS * release.deviation,
+      sum: sumOf`${q(((filling.prepared.releases[i] ?? 0) * item.massG * item.fruit.waterPercent) / 100, 'g')} of its ${q((item.massG * item.fruit.waterPercent) / 100, 'g')} of water`,
       rule: 'Share of its water that ends free: firm to ripe by the table, then cutting, freezing and sugar each keep less in; a weep test moves it.',
       narrows:
         'Fruit differs from tree to tree and week to week. A weep test of twenty minutes narrows it most.',
@@ -78,6 +79,9 @@ export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
       rule: chosen
         ? 'The mass you set.'
         : 'Fruit whose cooked filling comes level with the lined dish: its heaped volume, how far it sinks, and what sugar and juice add.',
+      sum: chosen
+        ? []
+        : sumOf`heaped raw it takes ${q(filling.heapMl, 'mL')}, cooked with sugar and juice ${q(filling.cookedMl, 'mL')}`,
       inputs: chosen ? [] : from('dish.net'),
       source: chosen ? CHOICE_SOURCE : 'cup weights and collapse of the fruit table; 240 mL to the cup',
     }),

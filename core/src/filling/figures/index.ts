@@ -1,7 +1,7 @@
 import type { Larder } from '../../larder/index.js';
 import { solublePercent } from '../../larder/index.js';
 import type { FillingSpec } from '../../spec/index.js';
-import type { Figure } from '../../units/index.js';
+import type { Figure, Sum } from '../../units/index.js';
 import { figure, from, given, q, sumOf } from '../../units/index.js';
 import type { Filling } from '../filling.js';
 import { fruitFigures } from './fruit.js';
@@ -17,7 +17,7 @@ export function fillingFigures(spec: FillingSpec, filling: Filling, larder: Lard
     ...fruitFigures(spec, filling),
     ...sugarFigures(spec, filling, larder),
     ...preparationFigures(filling),
-    ...ledgerFigures(filling),
+    ...ledgerFigures(spec, filling),
     figure({
       id: 'filling.ph',
       label: 'Acidity',
@@ -25,6 +25,12 @@ export function fillingFigures(spec: FillingSpec, filling: Filling, larder: Lard
       unit: 'pH',
       low: filling.ph - 0.2,
       high: filling.ph + 0.2,
+      sum: filling.batch.fruits.flatMap(({ fruit, massG }, i): Sum => [
+        i > 0 ? ', ' : '',
+        q(massG, 'g'),
+        ' at ',
+        q(fruit.ph, 'pH'),
+      ]),
       rule: 'Hydrogen ions averaged by mass over fruit and lemon.',
       inputs: [given('soluble solids of the first fruit', soluble[0] ?? 0, 'percent')],
       source: 'published pH ranges of fruits, from memory',

@@ -1,5 +1,7 @@
 import type { Figure, Input, Sum } from '../../units/index.js';
 import { figure, from, q, sumOf } from '../../units/index.js';
+import { lemon } from '../../larder/index.js';
+import type { FillingSpec } from '../../spec/index.js';
 import { BAND_DEVIATIONS } from '../evidence.js';
 import type { Filling } from '../filling.js';
 import { LEDGER_SOURCE } from './source.js';
@@ -7,7 +9,7 @@ import { LEDGER_SOURCE } from './source.js';
 const NARROWS = 'Most of it is how much juice this fruit gives. A weep test of twenty minutes narrows it.';
 
 /** Figures of the juice ledger. */
-export function ledgerFigures(filling: Filling): Figure[] {
+export function ledgerFigures({ lemonJuiceG }: FillingSpec, filling: Filling): Figure[] {
   const { ledger, release } = filling;
   const g = (massG: number) => q(massG, 'g');
   const wet = BAND_DEVIATIONS * release.deviation;
@@ -49,6 +51,7 @@ export function ledgerFigures(filling: Filling): Figure[] {
       0,
       'Lemon juice is 91 % water; liquid sugars bring theirs.',
       from('sugar.mass'),
+      sumOf`${g(lemonJuiceG * (lemon.waterPercent / 100))} of lemon juice + ${g(ledger.liquidWaterG - lemonJuiceG * (lemon.waterPercent / 100))} of sugar and liquids`,
     ),
     line(
       'bound',
@@ -66,6 +69,9 @@ export function ledgerFigures(filling: Filling): Figure[] {
       0.15,
       'What the preparation takes off on the hob.',
       [],
+      ledger.boiledOffG > 0
+        ? sumOf`${g(ledger.boiledOffG)} of the ${g(ledger.freeWaterG)} that came free`
+        : sumOf`nothing is boiled down`,
     ),
     line(
       'evaporated',
@@ -74,6 +80,7 @@ export function ledgerFigures(filling: Filling): Figure[] {
       0.4,
       'Steam that leaves by vents, gaps and bare fruit, less the steam that the pastry under it gives: under a lid the two are nearly even. Before the bake is worked out by oven heat, area, minutes of bubbling and how open the top is.',
       from('dish.top_area', 'build.vent_share'),
+      sumOf`${q(ledger.freeWaterG > 0 ? (100 * ledger.evaporatedG) / ledger.freeWaterG : 0, 'percent')} of the ${g(ledger.freeWaterG)} that came free`,
     ),
     line(
       'soaked',
@@ -82,6 +89,7 @@ export function ledgerFigures(filling: Filling): Figure[] {
       0.4,
       'What a cm2 of crust drinks, what a cm2 of crumb does, and what dried fruit takes.',
       from('build.crust_area'),
+      sumOf`${q(ledger.freeWaterG > 0 ? (100 * ledger.soakedWaterG) / ledger.freeWaterG : 0, 'percent')} of the ${g(ledger.freeWaterG)} that came free`,
     ),
     line(
       'held',

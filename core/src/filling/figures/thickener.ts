@@ -1,6 +1,6 @@
 import type { Larder } from '../../larder/index.js';
 import type { FillingSpec } from '../../spec/index.js';
-import type { Figure } from '../../units/index.js';
+import type { Figure, Sum } from '../../units/index.js';
 import { figure, from, given, q, sumOf } from '../../units/index.js';
 import type { Filling } from '../filling.js';
 import { isBaked } from '../preparation.js';
@@ -37,6 +37,10 @@ export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: La
       spread: 0.3,
       rule: 'Pectin and broken-down fruit, as corn starch per 100 g of juice, weighted by the juice each gives.',
       narrows: 'A spoonful of the cooked juice on a cold saucer shows it: say how it ran.',
+      sum: filling.batch.fruits.flatMap(({ fruit }, i): Sum => [
+        `${i > 0 ? ', ' : ''}${fruit.label.toLowerCase()} `,
+        q(fruit.bodyPer100G, 'g/100 g'),
+      ]),
       inputs: from('fruit.0.mass'),
       source: 'our estimate per fruit',
     }),
@@ -47,6 +51,7 @@ export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: La
       unit: 'ratio',
       spread: 0.13,
       rule: 'Potency of the blend, weakened by acid, by minutes of boiling, and by sugar past 35 Brix.',
+      sum: sumOf`a gram stands for ${q(filling.blend, 'ratio')} g of corn starch at ${q(filling.ph, 'pH')} in a syrup of ${q(filling.ledger.syrupBrix, 'Brix')}`,
       inputs: [given('pH', filling.ph, 'pH'), ...from('ledger.brix')],
       source: 'acid: Hansuld & Briant 1954; sugar: Spies & Hoseney 1982; both from memory',
     }),

@@ -6,6 +6,7 @@ import type { Larder, Topping } from '../../larder/index.js';
 import { rowOf } from '../../larder/index.js';
 import type { FormSpec } from '../../spec/index.js';
 import { usualBuckle } from '../../spec/index.js';
+import { q, sumOf } from '../../units/index.js';
 import type { Form, TopRules } from '../form.js';
 import { bareDish, TOPPING_MIN } from '../shared/in-a-dish.js';
 import { plainTop, softBody, toppingFigures } from '../shared/pastry-top.js';
@@ -37,6 +38,7 @@ const batterTop: TopRules<TopOf<'batter'>> = {
       top.batter.massG,
       'Batter',
       `${(form.buckle ?? usualBuckle).perFruit} times the fruit.`,
+      sumOf`${q((form.buckle ?? usualBuckle).perFruit, 'ratio')} x ${q(top.batter.massG / (form.buckle ?? usualBuckle).perFruit, 'g')} of fruit`,
     ),
   slipLines: ({ batter }, larder) => toppingLines(rowOf(larder.toppings, 'batter'), batter),
   contains: (form, larder) => batterOf(form, larder).contains,

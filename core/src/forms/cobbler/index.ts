@@ -4,6 +4,7 @@ import type { Larder, Topping } from '../../larder/index.js';
 import { rowOf } from '../../larder/index.js';
 import type { FormSpec } from '../../spec/index.js';
 import { usualCobbler } from '../../spec/index.js';
+import { q, sumOf } from '../../units/index.js';
 import type { Form, TopRules } from '../form.js';
 import { bareDish, TOPPING_MIN } from '../shared/in-a-dish.js';
 import { openFigure, plainTop, softBody, toppingFigures } from '../shared/pastry-top.js';
@@ -32,7 +33,13 @@ const sconeTop: TopRules<TopOf<'scones'>> = {
     };
   },
   figures: (top, { pastry }) => [
-    ...toppingFigures(pastry, top.scones.massG, 'Scone dough', '.9 g for a cm2 of the top that it covers.'),
+    ...toppingFigures(
+      pastry,
+      top.scones.massG,
+      'Scone dough',
+      '.9 g for a cm2 of the top that it covers.',
+      sumOf`.9 g x ${q(top.scones.massG / 0.9, 'cm2')}`,
+    ),
     openFigure(top, 'What the scones leave: steam and juice come up between them.'),
   ],
   slipLines: ({ scones }, larder) => toppingLines(rowOf(larder.toppings, 'scone'), scones),

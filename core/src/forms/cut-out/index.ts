@@ -1,7 +1,7 @@
 import type { Top, TopOf } from '../../build/index.js';
-import { cutterYield, packCutOuts, topOutline } from '../../build/index.js';
+import { areaCm2, cutterYield, packCutOuts, topOutline } from '../../build/index.js';
 import { usualCutOut } from '../../spec/index.js';
-import { figure, from, given } from '../../units/index.js';
+import { figure, from, given, q, sumOf } from '../../units/index.js';
 import { watch } from '../advice.js';
 import type { Form, TopRules } from '../form.js';
 import { linedDish } from '../shared/in-a-dish.js';
@@ -16,7 +16,7 @@ const cutOutTop: TopRules<TopOf<'cut_outs'>> = {
   doughG: ({ cutOuts }) => cutOuts.massG,
   liesG: ({ cutOuts }) => cutOuts.liesG,
   body: (top, _build, beside) => laidBody(top, beside),
-  figures: (top, { pastry }) => [
+  figures: (top, { dish, pastry }) => [
     figure({
       id: 'cut_out.count',
       label: 'Pieces to cut',
@@ -24,6 +24,7 @@ const cutOutTop: TopRules<TopOf<'cut_outs'>> = {
       unit: 'count',
       spread: 0.05,
       rule: 'Rings from the rim inward: as many as touch, and one for the middle.',
+      sum: sumOf`pieces ${q(top.cutOuts.sizeCm, 'cm')} across on ${q(areaCm2(topOutline(dish)), 'cm2')}`,
       inputs: [given('each', top.cutOuts.sizeCm, 'cm'), ...from('dish.top_area')],
       source: 'geometry',
     }),

@@ -1,7 +1,7 @@
 import type { TopOf } from '../../build/index.js';
 import { discForCapacityCm, juiceHeldG } from '../../build/index.js';
-import type { Figure } from '../../units/index.js';
-import { figure, from, given } from '../../units/index.js';
+import type { Figure, Sum } from '../../units/index.js';
+import { figure, from, given, q, sumOf } from '../../units/index.js';
 import type { Advice } from '../advice.js';
 import { sentence } from '../advice.js';
 import type { BuiltContext } from '../context.js';
@@ -51,7 +51,7 @@ function leakAdvice({ freeForm }: TopOf<'border'>, { filling }: BuiltContext): A
 
 function figures(top: TopOf<'border'>): Figure[] {
   const { freeForm } = top;
-  const length = (id: string, label: string, value: number, rule: string): Figure =>
+  const length = (id: string, label: string, value: number, rule: string, sum: Sum): Figure =>
     figure({
       id: `free_form.${id}`,
       label,
@@ -59,17 +59,31 @@ function figures(top: TopOf<'border'>): Figure[] {
       unit: 'cm',
       spread: 0.1,
       rule,
+      sum,
       inputs: [given('disc', freeForm.discCm, 'cm'), given('border', freeForm.borderCm, 'cm')],
       source: 'geometry; how a border stands: our estimate',
     });
   return [
-    length('filling', 'Across the fruit', freeForm.fillingCm, 'Disc less its border on both sides.'),
-    length('wall', 'The fold stands', freeForm.wallCm, '.6 of the border and .4 cm; at most 3.5 cm.'),
+    length(
+      'filling',
+      'Across the fruit',
+      freeForm.fillingCm,
+      'Disc less its border on both sides.',
+      sumOf`${q(freeForm.discCm, 'cm')} - 2 x ${q(freeForm.borderCm, 'cm')}`,
+    ),
+    length(
+      'wall',
+      'The fold stands',
+      freeForm.wallCm,
+      '.6 of the border and .4 cm; at most 3.5 cm.',
+      sumOf`.6 x ${q(freeForm.borderCm, 'cm')} + ${q(0.4, 'cm')}`,
+    ),
     length(
       'aperture',
       'Across the opening',
       freeForm.apertureCm,
       'The fruit, less what of the border lies over it.',
+      sumOf`${q(freeForm.fillingCm, 'cm')} - 2 x (${q(freeForm.borderCm, 'cm')} of border - ${q(freeForm.wallCm, 'cm')} that stands)`,
     ),
     figure({
       id: 'free_form.pleats',
@@ -78,6 +92,7 @@ function figures(top: TopOf<'border'>): Figure[] {
       unit: 'count',
       spread: 0.15,
       rule: 'The edge of the disc is longer than the ring it lies on; each pleat takes up twice its overlap.',
+      sum: sumOf`${q(freeForm.excessCm, 'cm')} of edge too much, ${q(freeForm.excessCm / Math.max(1, freeForm.pleats), 'cm')} in each`,
       inputs: from('free_form.wall'),
       source: 'geometry',
     }),

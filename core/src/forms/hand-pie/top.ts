@@ -7,7 +7,7 @@ import {
   FILLING_G_PER_ML,
   lidTopFactor,
 } from '../../build/index.js';
-import { figure, from } from '../../units/index.js';
+import { figure, from, q, sumOf } from '../../units/index.js';
 import type { TopRules } from '../form.js';
 import { pastryBody, pastryTop, PRACTICE, topDoughFigure } from '../shared/pastry-top.js';
 
@@ -47,6 +47,7 @@ export const parcelTop: TopRules<TopOf<'parcel'>> = {
       unit: 'g',
       spread: 0.15,
       rule: '.38 g for a cm2 of the disc.',
+      sum: sumOf`.38 g x ${q(discAreaCm2(top.disc.outline.lengthCm), 'cm2')}`,
       inputs: from('parcel.disc'),
       source: PRACTICE,
     }),

@@ -11,7 +11,7 @@ import type { Crumb, Larder } from '../../larder/index.js';
 import { crumbTraits, cupG, rowOf } from '../../larder/index.js';
 import type { FormSpec } from '../../spec/index.js';
 import { usualCrumb } from '../../spec/index.js';
-import { figure, from } from '../../units/index.js';
+import { figure, from, q, sumOf } from '../../units/index.js';
 import { sentence, watch } from '../advice.js';
 import type { TopOn, TopRules } from '../form.js';
 import type { SlipLine } from '../slip-line.js';
@@ -75,6 +75,7 @@ export const crumbTop: TopRules<TopOf<'crumb'>> = {
       unit: 'g',
       spread: 0.1,
       rule: 'Grams that cover a cm2, over the whole top and its mound: bare fruit burns.',
+      sum: sumOf`${q((crumb.thicknessCm * crumbTraits.densityKgM3) / 1000, 'g')} on each of ${q((1000 * crumb.massG) / crumbTraits.densityKgM3 / crumb.thicknessCm, 'cm2')}`,
       inputs: from('dish.top_area', 'build.mound'),
       source: PRACTICE,
     }),
@@ -85,6 +86,7 @@ export const crumbTop: TopRules<TopOf<'crumb'>> = {
       unit: 'cm',
       spread: 0.2,
       rule: 'Its mass over the surface, loose at .62 g/cm3.',
+      sum: sumOf`${q((1000 * crumb.massG) / crumbTraits.densityKgM3, 'mL')} of loose crumb over ${q((1000 * crumb.massG) / crumbTraits.densityKgM3 / crumb.thicknessCm, 'cm2')}`,
       inputs: from('crumb.mass'),
       source: 'our estimate',
     }),
@@ -95,6 +97,7 @@ export const crumbTop: TopRules<TopOf<'crumb'>> = {
       unit: 'percent',
       spread: 0.4,
       rule: 'None while lumps lie two deep or more; 12 % where one lump is as deep as the cover.',
+      sum: sumOf`lumps in a cover of ${q(crumb.thicknessCm, 'cm')}`,
       inputs: from('crumb.thickness'),
       source: 'our estimate',
     }),

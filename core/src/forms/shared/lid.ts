@@ -6,6 +6,7 @@ import {
   isRound,
   lidTopFactor,
   sheetOf,
+  topOutline,
   TRIM_FACTOR,
 } from '../../build/index.js';
 import { figure, from, given, q, sumOf } from '../../units/index.js';
@@ -36,6 +37,7 @@ export const lidTop = ({ sizeRule, openRule, title }: LidWords): TopRules<TopOf<
         unit: 'percent',
         spread: 0.3,
         rule: openRule,
+        sum: sumOf`${q(openShare * areaCm2(topOutline(dish)), 'cm2')} open of ${q(areaCm2(topOutline(dish)), 'cm2')}`,
         inputs: from('dish.top_area'),
         source: PRACTICE,
       }),

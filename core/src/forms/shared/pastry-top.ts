@@ -1,11 +1,11 @@
 import type { TopBody } from '../../bake/index.js';
 import { constant, withAir } from '../../bake/index.js';
 import type { Makeup, Top } from '../../build/index.js';
-import { DOUGH_KG_M3, doughComposition } from '../../build/index.js';
+import { DOUGH_DENSITY, DOUGH_KG_M3, doughComposition } from '../../build/index.js';
 import { crumbTraits, rowOf } from '../../larder/index.js';
 import type { PastrySpec } from '../../spec/index.js';
-import type { Figure } from '../../units/index.js';
-import { figure, from, given } from '../../units/index.js';
+import type { Figure, Sum } from '../../units/index.js';
+import { figure, from, given, q, sumOf } from '../../units/index.js';
 import type { TopBeside, TopRules } from '../form.js';
 
 export const PRACTICE = 'common practice, no source';
@@ -101,6 +101,7 @@ export const openFigure = (top: Top, rule: string): Figure =>
     unit: 'percent',
     spread: 0.1,
     rule,
+    sum: sumOf`${q(100 * (1 - top.openShare), 'percent')} of it is covered`,
     inputs: from('dish.top_area'),
     source: 'geometry',
   });
@@ -114,12 +115,22 @@ export const topDoughFigure = (label: string, massG: number, rule: string, pastr
     unit: 'g',
     spread: 0.05,
     rule,
+    sum:
+      massG > 0
+        ? sumOf`${q((10 * massG) / pastry.thicknessMm / DOUGH_DENSITY, 'cm2')} with trimming x ${q(pastry.thicknessMm, 'mm')} x ${q(DOUGH_DENSITY, 'ratio')}`
+        : [],
     inputs: [given('thickness', pastry.thicknessMm, 'mm')],
     source: 'our estimate',
   });
 
 /** A topping mixed in a bowl: its mass, and that it takes no pastry. */
-export const toppingFigures = (pastry: PastrySpec, massG: number, label: string, rule: string): Figure[] => [
+export const toppingFigures = (
+  pastry: PastrySpec,
+  massG: number,
+  label: string,
+  rule: string,
+  sum: Sum,
+): Figure[] => [
   figure({
     id: 'topping.mass',
     label,
@@ -127,6 +138,7 @@ export const toppingFigures = (pastry: PastrySpec, massG: number, label: string,
     unit: 'g',
     spread: 0.15,
     rule,
+    sum,
     inputs: from('dish.top_area', 'fruit.mass'),
     source: PRACTICE,
   }),
