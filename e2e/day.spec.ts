@@ -1,17 +1,21 @@
 import { join } from 'node:path';
-import { expect, expectAccessible, test } from './kitchen.js';
+import { expect, expectAccessible, newPie, test } from './kitchen.js';
 
 const saturday = join(import.meta.dirname, '..', 'docs', 'examples', 'days', 'saturday.json');
 
 test('a bake day: two pies are wanted, the day is planned, a slip is seen before it is agreed to', async ({
   page,
 }) => {
+  const name = `Stall ${crypto.randomUUID().slice(0, 8)}`;
+  await newPie(page, name);
+  await page.keyboard.press('Control+s');
+  await expect(page.getByText(/version 2, saved/)).toBeVisible();
   await page.goto('/day');
   await page.getByRole('button', { name: 'Begin a day' }).click();
-  await page.getByPlaceholder('a pie of this kitchen').fill('Saturday damson');
-  await page.getByRole('option', { name: 'Saturday damson' }).click();
-  await page.getByLabel('How many of Saturday damson').fill('2');
-  await page.getByLabel('When Saturday damson is wanted').fill('14:00');
+  await page.getByPlaceholder('a pie of this kitchen').fill(name);
+  await page.getByRole('option', { name }).click();
+  await page.getByLabel(`How many of ${name}`).fill('2');
+  await page.getByLabel(`When ${name} is wanted`).fill('14:00');
   await expectAccessible(page);
   await page.getByRole('button', { name: 'Plan the day' }).click();
   await expect(page.getByText('All 2 in time.')).toBeVisible({ timeout: 60_000 });
@@ -25,7 +29,7 @@ test('a bake day: two pies are wanted, the day is planned, a slip is seen before
   await expect(page.getByRole('dialog')).toContainText(/still in time|Late then/);
   await page.getByRole('button', { name: 'Go on like this' }).click();
   await page.getByText('pie by pie').click();
-  await expect(page.getByRole('img', { name: /line of time/ })).toContainText('Saturday damson 2');
+  await expect(page.getByRole('img', { name: /line of time/ })).toContainText(`${name} 2`);
   await expectAccessible(page);
   // The run goes in with one tap: each of its pies is a running bake.
   await page
@@ -33,7 +37,7 @@ test('a bake day: two pies are wanted, the day is planned, a slip is seen before
     .first()
     .click();
   await expect(page.getByRole('link', { name: 'in the oven', exact: true }).first()).toBeVisible();
-  await expect(page.getByRole('navigation', { name: 'In the oven' })).toContainText('Saturday damson');
+  await expect(page.getByRole('navigation', { name: 'In the oven' })).toContainText(name);
   await expectAccessible(page);
   // Nothing reaches past the edge of a phone, however much is in the oven.
   await page.setViewportSize({ width: 390, height: 844 });
@@ -45,6 +49,15 @@ test('a bake day: two pies are wanted, the day is planned, a slip is seen before
   await page.getByRole('button', { name: 'Clear the day' }).click();
   await page.getByRole('button', { name: /Bring back/ }).click();
   await expect(page.getByText('All 2 in time.')).toBeVisible();
+  // Nothing of it stays in the oven for the stories after it.
+  await page.goto('/oven');
+  const cards = page.getByRole('region', { name: new RegExp(`^${name}`) });
+  await expect(cards.first()).toBeVisible();
+  await expectAccessible(page);
+  for (let left = await cards.count(); left > 0; left--) {
+    await cards.first().getByRole('button', { name: 'Started by mistake' }).click();
+    await expect(cards).toHaveCount(left - 1);
+  }
 });
 
 test('an example is there to look at, and leaves what was there before within reach', async ({ page }) => {

@@ -1,10 +1,16 @@
 import type { DayRun, Heat, OvenSpec, PieSpec, Stage } from '@mardle/core';
 import type { DayFile } from '../state/day.js';
 
+/** As a pie's name may be. */
+const LONGEST_NAME = 120;
+
 /** A pie of a run as it goes into the oven. */
 export interface Loaded {
   /** The day's id of it. */
   readonly pie: string;
+  /** The pie as this kitchen keeps it. */
+  readonly kept: PieSpec;
+  /** As it is baked: in the run's oven, with its number among others of its kind. */
   readonly spec: PieSpec;
   readonly stages: readonly [Stage, Stage];
 }
@@ -31,8 +37,10 @@ export function loadedBy(file: DayFile, run: DayRun): Loaded[] {
     if (!wanted) return [];
     const stages = stagesUntil(run.heat, out);
     const { bake } = wanted.pie;
+    const number = wanted.count > 1 ? ` ${pie.slice(wanted.id.length + 1)}` : '';
     const spec: PieSpec = {
       ...wanted.pie,
+      name: `${wanted.pie.name.slice(0, LONGEST_NAME - number.length)}${number}`,
       bake: {
         ...bake,
         stages,
@@ -45,6 +53,6 @@ export function loadedBy(file: DayFile, run: DayRun): Loaded[] {
         },
       },
     };
-    return [{ pie, spec, stages }];
+    return [{ pie, kept: wanted.pie, spec, stages }];
   });
 }

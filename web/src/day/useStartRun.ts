@@ -31,11 +31,13 @@ export function useStartRun(file: DayFile): StartRun {
   const [starting, setStarting] = useState<string | null>(null);
   const [error, setError] = useState<unknown>(null);
 
-  const keptPie = async ({ spec }: Loaded): Promise<{ readonly id: string; readonly version: number }> => {
-    const known = data?.pies.find(({ name }) => name === spec.name) ?? kept.current.get(spec.name);
+  const keptPie = async ({
+    kept: pie,
+  }: Loaded): Promise<{ readonly id: string; readonly version: number }> => {
+    const known = data?.pies.find(({ name }) => name === pie.name) ?? kept.current.get(pie.name);
     if (known) return known;
-    const made = await create.mutateAsync(spec);
-    kept.current.set(spec.name, made);
+    const made = await create.mutateAsync(pie);
+    kept.current.set(pie.name, made);
     return made;
   };
   const startOne = async (one: Loaded): Promise<void> => {

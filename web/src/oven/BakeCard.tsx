@@ -15,6 +15,8 @@ import { useBakeTimes } from './useRunning.js';
 const MISTAKE_MS = 10 * 60_000;
 
 interface BakeCardProps extends Omit<BakeNow, 'state'> {
+  /** Its name among the others, when another has the same. */
+  readonly called?: string;
   readonly now: number;
   /** The one that Space acts on. */
   readonly first: boolean;
@@ -31,7 +33,7 @@ const phaseWords: Readonly<Record<RunningBake['phase'], string>> = {
 };
 
 /** One bake: one statement, one number, one action; the rest small. */
-export function BakeCard({ bake, events, now, first }: BakeCardProps) {
+export function BakeCard({ bake, called = bake.spec.name, events, now, first }: BakeCardProps) {
   const units = useSettings((state) => state.units);
   const write = useOutbox((state) => state.write);
   const times = useBakeTimes(bake);
@@ -58,9 +60,9 @@ export function BakeCard({ bake, events, now, first }: BakeCardProps) {
       : [],
   );
   return (
-    <Plate label={bake.spec.name} className={`${classes.bake} ${due ? classes.due : ''}`}>
+    <Plate label={called} className={`${classes.bake} ${due ? classes.due : ''}`}>
       <div className={classes.what}>
-        <h2>{bake.spec.name}</h2>
+        <h2>{called}</h2>
         <p>
           {bake.spec.bake.oven.label}
           {state.outAt === null && ` at ${showText(state.setTempC, 'C', units)}`}

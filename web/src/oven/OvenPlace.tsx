@@ -64,12 +64,21 @@ function ovenAdvice(running: readonly BakeNow[], units: UnitSystem): Advice[] {
   return [...clashes, ...(inside.length > 0 ? careAt('oven', 'steam') : [])];
 }
 
+/** Bakes of one name, told apart by a number. */
+function calledApart(names: readonly string[]): string[] {
+  return names.map((name, i) => {
+    const alike = names.filter((other) => other === name).length;
+    return alike === 1 ? name : `${name} (${names.slice(0, i + 1).filter((other) => other === name).length})`;
+  });
+}
+
 /** Running bakes, read from two metres: what is where, how long to the next touch, and the touch as one big button. */
 export function OvenPlace() {
   const units = useSettings((state) => state.units);
   const { running, error, loading } = useBakesNow();
   const now = useNow();
   useAwake(running.length > 0);
+  const callings = calledApart(running.map(({ bake }) => bake.spec.name));
   return (
     <>
       <Group justify="space-between" mb={12}>
@@ -89,7 +98,14 @@ export function OvenPlace() {
       )}
       <div className={classes.bakes}>
         {running.map(({ bake, events }, i) => (
-          <BakeCard key={bake.id} bake={bake} events={events} now={now} first={i === 0} />
+          <BakeCard
+            key={bake.id}
+            bake={bake}
+            called={callings[i] ?? bake.spec.name}
+            events={events}
+            now={now}
+            first={i === 0}
+          />
         ))}
         <AdviceList label="Care" advice={ovenAdvice(running, units)} />
       </div>
