@@ -22,6 +22,9 @@ import { newDay } from './newDay.js';
 import { People } from './People.js';
 import { WantedList } from './WantedList.js';
 
+/** The day stands under what is wanted, as `DayPlace.module.css` has it. */
+const narrow = (): boolean => window.matchMedia('(max-width: 900px)').matches;
+
 /** What is wanted by when, who is there, and the day that comes of it. */
 export function DayPlace() {
   const { data: kitchen, error } = useKitchen();
@@ -30,7 +33,7 @@ export function DayPlace() {
   const [wrong, setWrong] = useState<readonly string[]>([]);
   // On a narrow screen the answer stands below all that was asked.
   useEffect(() => {
-    if (solved) document.getElementById(PLANNED)?.scrollIntoView?.({ block: 'nearest' });
+    if (solved && narrow()) document.getElementById(PLANNED)?.scrollIntoView();
   }, [solved]);
   if (error && !file) return <Failure error={error} />;
 
