@@ -290,6 +290,7 @@ export {
   heatWords,
   holdsOf,
   instantOf,
+  isWhole,
   lowerBound,
   pieName,
   pushRight,

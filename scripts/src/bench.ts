@@ -72,8 +72,9 @@ if (process.argv.includes('--json')) {
   process.stdout.write(`${JSON.stringify(benchmarks, null, 2)}\n`);
 } else {
   for (const b of benchmarks) {
+    const unit = b.unit ?? ' ms';
     process.stdout.write(
-      `${b.met ? 'met   ' : 'missed'} ${b.name}: ${digits(b.value)} ms, ${digits(b.ratio)} x ${b.against} (${digits(b.reference)} ms), goal ${b.goal}\n`,
+      `${b.met ? 'met   ' : 'missed'} ${b.name}: ${digits(b.value)}${unit}, ${digits(b.ratio)} x ${b.against} (${digits(b.reference)}${unit}), goal ${b.goal}\n`,
     );
   }
 }

@@ -35,4 +35,4 @@ export { filledMin, noInterventions, simulateBake } from './simulate.js';
 export { totalEnthalpyJ, VAPOUR_J_KG } from './state.js';
 export { evaporationKgSM2 } from './surface.js';
 export { airPressurePa, boilingC, saturationPa, WATER_J_KG_K } from './water.js';
-export { otherWaysInWords } from './ways.js';
+export { otherWaysInWords, RIGHT_OFF } from './ways.js';

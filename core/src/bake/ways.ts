@@ -18,7 +18,7 @@ interface Chosen {
 const SEEN: Band = { low: 0.8, high: 1.25 };
 const FELT_MIN = 4;
 /** Ways whose top is further off than this are no ways to bake the pie (log of the ratio). */
-const RIGHT_OFF = 0.3;
+export const RIGHT_OFF = 0.3;
 const MOST_WAYS = 3;
 
 const shade = (what: string, now: number, before: number): string[] => {

@@ -72,7 +72,7 @@ export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure
       rule: 'Base and wall.',
       sum:
         build.crustAreaCm2 > 0
-          ? sumOf`${q(build.dish.baseAreaCm2, 'cm2')} of base + ${q(build.crustAreaCm2 - build.dish.baseAreaCm2, 'cm2')} of wall or lid`
+          ? sumOf`${q(build.dish.baseAreaCm2, 'cm2')} of base + ${q(vessel.count > 1 ? build.dish.baseAreaCm2 : build.dish.wallAreaCm2, 'cm2')} of wall or lid`
           : sumOf`no crust under it`,
       source: 'geometry',
     }),

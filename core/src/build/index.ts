@@ -2,7 +2,7 @@ export { baseFigures, dishFigures, doughFigures } from './build-figures.js';
 export { crumbBatch, crumbComposition, lumpGaps } from './crumb.js';
 export type { CutOuts } from './cut-out.js';
 export { cutOutLabels, cutOutPoints, packCutOuts, placedPoints } from './cut-out.js';
-export { baseFromWaterCm, capMl, measureDish, outlineAt, topOutline, volumeMl } from './dish.js';
+export { baseFromWaterCm, capMl, measureDish, outlineAt, rims, topOutline, volumeMl } from './dish.js';
 export type { Drawing, LineRole, Mark, Point } from './drawing.js';
 export { clipLine, clipSegment, line, text } from './drawing.js';
 export { discForCapacityCm, foldFreeForm, juiceHeldG } from './free-form.js';

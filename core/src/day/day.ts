@@ -8,6 +8,8 @@ export interface Way {
   readonly heat: Heat;
   readonly out: number;
   readonly cost: number;
+  /** Loose foil from this minute on, without which the top gets too dark; null for none. */
+  readonly foil: number | null;
 }
 
 /** What hands can be asked for. */
@@ -142,7 +144,12 @@ export interface DayRun {
   readonly heat: Heat;
   readonly start: number;
   /** Minutes from its start at which each is taken out. */
-  readonly pies: readonly { readonly pie: string; readonly out: number }[];
+  readonly pies: readonly {
+    readonly pie: string;
+    readonly out: number;
+    /** Foil over it from this minute; null for none. */
+    readonly foil: number | null;
+  }[];
 }
 
 export interface DayBatch {
@@ -190,6 +197,15 @@ export const weights = {
   /** A minute of the room that was to be left. */
   slackMin: 3,
 } as const;
+
+/**
+ * Whether all is ready by its hour and nothing is left out.
+ * @param plan null when there is none
+ * @returns true for a day that works
+ * @example isWhole(null) // false
+ */
+export const isWhole = (plan: DayPlan | null): boolean =>
+  plan !== null && plan.late.length === 0 && plan.leftOut.length === 0;
 
 /**
  * Whether two programmes are the same.

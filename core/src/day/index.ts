@@ -19,7 +19,7 @@ export type {
   TaskKind,
   Way,
 } from './day.js';
-export { outsOf, readyKinds, sameHeat, skills, taskKinds, turnoverMin } from './day.js';
+export { isWhole, outsOf, readyKinds, sameHeat, skills, taskKinds, turnoverMin } from './day.js';
 export type { Holds } from './hold.js';
 export { holdsOf } from './hold.js';
 export type { Happened } from './push-right.js';

@@ -1,5 +1,6 @@
 import type { Day, DayPlan, DayRun, DayTask } from './day.js';
 import { turnoverMin } from './day.js';
+import { scoreOf } from './score.js';
 import { lateIn } from './to-plan.js';
 
 /** How things went, or are known to go: what is left out goes as planned. Minutes. */
@@ -113,10 +114,14 @@ export function pushRight(day: Day, plan: DayPlan, happened: Happened = {}): Day
     return {
       ...run,
       start,
-      pies: run.pies.map(({ pie, out }) => ({ pie, out: (starts.get(`out:${pie}`) ?? start + out) - start })),
+      pies: run.pies.map((one) => ({
+        ...one,
+        out: (starts.get(`out:${one.pie}`) ?? start + one.out) - start,
+      })),
     };
   });
-  return { ...plan, tasks, runs, late: lateIn(day, tasks) };
+  const went = { ...plan, tasks, runs };
+  return { ...went, late: lateIn(day, tasks), score: scoreOf(day, went) };
 }
 
 /** Whose dish each pie waits for: the one that comes free first among those taken before. */

@@ -28,7 +28,10 @@ const earlier = (day: Day, min: number): Day => ({
 const later = (day: Day, min: number, late: ReadonlySet<string>): Day => ({
   ...day,
   pies: day.pies.map((pie) =>
-    late.has(pie.id) ? { ...pie, ready: { ...pie.ready, at: pie.ready.at + min } } : pie,
+    // Pies of one sort and hour are wanted together.
+    day.pies.some((one) => late.has(one.id) && one.label === pie.label && one.ready.at === pie.ready.at)
+      ? { ...pie, ready: { ...pie.ready, at: pie.ready.at + min } }
+      : pie,
   ),
 });
 

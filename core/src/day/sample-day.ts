@@ -29,7 +29,10 @@ export function sampleDay(seed: number, pies: number, { hands = 3, ovens = 2 } =
       ovenIds.map((oven) => {
         const can = heats.filter(() => chance() < 0.6);
         const known: readonly Heat[] = can.length > 0 ? can : [pick(heats)];
-        return [oven, known.map((heat): Way => ({ heat, out: out + between(-5, 8), cost: between(0, 12) }))];
+        return [
+          oven,
+          known.map((heat): Way => ({ heat, out: out + between(-5, 8), cost: between(0, 12), foil: null })),
+        ];
       }),
     );
     const lined = chance() < 0.8;

@@ -1,5 +1,6 @@
 import { chanceFrom } from './chance.js';
 import type { Day, DayPlan } from './day.js';
+import { isWhole } from './day.js';
 import type { Decoded, Decoder, RunIdea } from './decode.js';
 import { decoderOf } from './decode.js';
 import { toPlan } from './to-plan.js';
@@ -46,9 +47,6 @@ const MOST_STARTS = 3;
 /** Another start counts on from far away, so that no two seeds that somebody gives come to the same. */
 const NEXT_SEED = 0x9e3779b9;
 
-const works = (plan: DayPlan | null): boolean =>
-  plan !== null && plan.late.length === 0 && plan.leftOut.length === 0;
-
 const badness = (plan: DayPlan | null): number =>
   plan ? plan.score.total + FAILED * plan.leftOut.length : Infinity;
 
@@ -65,7 +63,7 @@ export function* solveDay(
   { seed = 1, evaluations = evaluationsFor(day.pies.length) }: SolveOptions = {},
 ): DaySearch {
   let best: DayPlan | null = null;
-  for (let start = 0; start < MOST_STARTS && !works(best); start++) {
+  for (let start = 0; start < MOST_STARTS && !isWhole(best); start++) {
     const plan = yield* searchFrom(day, seed + start * NEXT_SEED, evaluations);
     if (badness(plan) < badness(best)) best = plan;
   }

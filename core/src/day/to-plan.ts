@@ -29,7 +29,11 @@ export function toPlan(day: Day, board: Board, ways: WayTable, decoded: Decoded)
       oven: kitchen.ovens[idea.oven]!.id,
       heat,
       start: start + board.fromMin,
-      pies: idea.pies.map((i, k) => ({ pie: pies[i]!.id, out: outs[k]! })),
+      pies: idea.pies.map((i, k) => ({
+        pie: pies[i]!.id,
+        out: outs[k]!,
+        foil: ways[idea.oven]![i]!.get(idea.heat)?.foil ?? null,
+      })),
     };
   });
   const batches = [...decoded.batches]

@@ -1,5 +1,5 @@
 import type { OvenWork } from '../bake/index.js';
-import { bakeOnProgramme } from '../bake/index.js';
+import { bakeOnProgramme, RIGHT_OFF } from '../bake/index.js';
 import { preparations } from '../filling/index.js';
 import { formOf } from '../forms/index.js';
 import type { Larder } from '../larder/index.js';
@@ -12,8 +12,6 @@ import { usualDay } from './ask.js';
 import type { Day, DayDough, DayOven, DayPie, Heat, Way } from './day.js';
 import { sameHeat } from './day.js';
 
-/** A top so far from its colour is no way to bake it (log of the ratio): it is seen to be paler or darker. */
-const RIGHT_OFF = 0.3;
 /** Programmes of each pie that others are tried on. */
 const OWN_PROGRAMMES = 2;
 
@@ -67,7 +65,12 @@ const waysBetween = (own: readonly Way[], more: readonly Way[]): Way[] =>
 function tryHeat({ body }: OvenWork, { bake }: PieSpec, heat: Heat, ownCost: number): Way | null {
   const done = bakeOnProgramme(body, bake, heat);
   if (!done || Math.abs(done.colourOff) > RIGHT_OFF || done.doneMin < heat[1]) return null;
-  return { heat, out: Math.ceil(done.doneMin), cost: Math.max(0, Math.round(done.cost - ownCost)) };
+  return {
+    heat,
+    out: Math.ceil(done.doneMin),
+    cost: Math.max(0, Math.round(done.cost - ownCost)),
+    foil: done.foilMin,
+  };
 }
 
 /** What a full oven costs a pie, min. */
@@ -200,7 +203,12 @@ function waysOf(
       const own = planOf && heatOf(planOf.plan);
       if (!planOf || !own || !planOf.plan.bake) continue;
       const { plan, spec } = planOf;
-      const mine: Way = { heat: own, out: planOf.plan.bake.outMin, cost: 0 };
+      const mine: Way = {
+        heat: own,
+        out: planOf.plan.bake.outMin,
+        cost: 0,
+        foil: planOf.plan.bake.foilMin,
+      };
       // A baker's own heats are kept: nothing else is tried.
       const ownCost = bakeOnProgramme(plan.work.body, spec.bake, own)?.cost ?? 0;
       const tried = spec.bake.stages

@@ -1,8 +1,10 @@
 /** A benchmark against a reference measured in the same run, so that the machine cancels out. */
 export interface Benchmark {
   readonly name: string;
-  /** Milliseconds, median. */
+  /** Milliseconds, median, unless it has another unit. */
   readonly value: number;
+  /** `ms` when not said; empty for a bare number. */
+  readonly unit?: string;
   /** Milliseconds of what it is held against, and what that is. */
   readonly reference: number;
   readonly against: string;

@@ -3,6 +3,7 @@ import {
   finishDay,
   finishNow,
   holdsOf,
+  isWhole,
   lowerBound,
   readDay,
   remediesOf,
@@ -56,13 +57,13 @@ export async function answerDay(file: string, plain: unknown, seed: number): Pro
   if (!worked.ok) return worked;
   const { day } = worked;
   const plan = finishDay(solveDay(day, { seed }));
-  const works = plan !== null && plan.late.length === 0 && plan.leftOut.length === 0;
+  const works = isWhole(plan);
   return {
     ok: true,
     answer: {
       day,
       plan,
-      holds: works ? holdsOf(day, plan) : null,
+      holds: plan && works ? holdsOf(day, plan) : null,
       bound: lowerBound(day),
       remedies: works
         ? []

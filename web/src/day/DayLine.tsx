@@ -81,7 +81,7 @@ export function DayLine({ day, plan, by }: DayLineProps) {
               const where = style(from, to);
               return where ? (
                 <div key={id} className={classes[kind]} style={where} title={said}>
-                  {isWide(where) ? word : ''}
+                  {hasRoom(where, word) ? word : ''}
                 </div>
               ) : null;
             })}
@@ -109,8 +109,12 @@ function marksOf(
   return shown;
 }
 
+/** A letter takes about so much of the width of the line, per cent. */
+const LETTER_PERCENT = 1.05;
+
 /** A word is shown where it has room; what has none says it when it is pointed at, and in the lists. */
-const isWide = ({ width }: CSSProperties): boolean => Number.parseFloat(String(width)) > 3.4;
+const hasRoom = ({ width }: CSSProperties, word: string): boolean =>
+  Number.parseFloat(String(width)) >= LETTER_PERCENT * word.length;
 
 function resourceRows(day: Day, plan: DayPlan, degrees: (tempC: number) => string): Row[] {
   const hands = day.kitchen.hands.map(({ id }) => ({
@@ -137,7 +141,7 @@ function resourceRows(day: Day, plan: DayPlan, degrees: (tempC: number) => strin
           from: run.start,
           to: run.start + Math.max(...run.pies.map(({ out }) => out)),
           kind: 'run',
-          word: `${run.pies.length} at ${run.heat[0] === run.heat[2] ? run.heat[0] : `${run.heat[0]}/${run.heat[2]}`}`,
+          word: run.pies.length === 1 ? '1 pie' : `${run.pies.length} pies`,
           said: `${wallTime(day, run.start)} ${heatWords(run.heat, degrees)}: ${names}`,
         };
       }),

@@ -92,7 +92,13 @@ function Runs({ file, day, plan }: Pick<DayListProps, 'file' | 'day' | 'plan'>) 
               <b>{wallTime(day, run.start)}</b> {run.oven},{' '}
               {heatWords(run.heat, (tempC) => showDegrees(tempC, units))}:{' '}
               {run.pies
-                .map(({ pie, out }) => `${pieName(day, pie)} out ${wallTime(day, run.start + out).slice(4)}`)
+                .map(({ pie, out, foil }) =>
+                  [
+                    pieName(day, pie),
+                    ...(foil === null ? [] : [`foil at ${wallTime(day, run.start + foil).slice(4)},`]),
+                    `out ${wallTime(day, run.start + out).slice(4)}`,
+                  ].join(' '),
+                )
                 .join(', ')}
             </span>
             {done.includes(`load:${run.id}`) ? (

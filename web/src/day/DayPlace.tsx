@@ -14,7 +14,7 @@ import { fileName, saveFile } from '../bench/download.js';
 import { Failure } from '../kit/Failure.js';
 import { Plate } from '../kit/Plate/Plate.js';
 import type { DayFile } from '../state/day.js';
-import { useDay } from '../state/day.js';
+import { useDay, withRemedy } from '../state/day.js';
 import { searchInWorker, solveInWorker, stopSolving } from '../workers/day.js';
 import classes from './DayPlace.module.css';
 import { DayPlanned, PLANNED } from './DayPlanned.js';
@@ -52,10 +52,12 @@ export function DayPlace() {
       setWrong(outcome.problems.map(({ message, remedy }) => `${message} ${remedy}`));
   };
   const remedy = async (n: number): Promise<void> => {
-    const chosen = solved?.remedies[n];
+    const chosen = solved?.remedies?.[n];
     if (!chosen || share !== null) return;
     setShare(0);
-    take(await searchInWorker(chosen.day, setShare).finally(() => setShare(null)));
+    const next = await searchInWorker(chosen.day, setShare).finally(() => setShare(null));
+    if (file) change(withRemedy(file, chosen.day));
+    take(next);
   };
   const fromFile = async (chosen: File | null): Promise<void> => {
     if (!chosen) return;

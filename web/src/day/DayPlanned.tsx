@@ -1,6 +1,6 @@
 import { Button, Group, SegmentedControl } from '@mantine/core';
 import type { Day, DayPlan } from '@mardle/core';
-import { pieName } from '@mardle/core';
+import { isWhole, pieName } from '@mardle/core';
 import { IconAlertTriangle, IconCalendarDown, IconCheck } from '@tabler/icons-react';
 import { useState } from 'react';
 import { fileName, saveFile } from '../bench/download.js';
@@ -95,7 +95,7 @@ function Verdict({
   busy,
   onRemedy,
 }: Omit<DayPlannedProps, 'file'>) {
-  const works = plan !== null && plan.late.length === 0 && plan.leftOut.length === 0;
+  const works = isWhole(plan);
   return (
     <div role="status" className={works ? classes.works : classes.fails}>
       {works ? <IconCheck aria-hidden /> : <IconAlertTriangle aria-hidden />}
@@ -115,7 +115,7 @@ function Verdict({
           </>
         )}
         {changed && <i> What is wanted was changed since: plan the day again.</i>}
-        {!works && remedies.length > 0 && (
+        {!works && remedies !== null && remedies.length > 0 && (
           <ul className={`${classes.remedies} no-print`}>
             {remedies.map(({ what, lateMin }, n) => (
               <li key={what}>
@@ -127,7 +127,7 @@ function Verdict({
             ))}
           </ul>
         )}
-        {!works && remedies.length === 0 && ' Nothing small helps: ask for fewer pies, or later.'}
+        {!works && remedies?.length === 0 && ' Nothing small helps: ask for fewer pies, or later.'}
       </div>
     </div>
   );

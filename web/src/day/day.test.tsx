@@ -4,7 +4,7 @@ import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import type { DayFile } from '../state/day.js';
-import { slipped, useDay } from '../state/day.js';
+import { slipped, useDay, withRemedy } from '../state/day.js';
 import { renderInKitchen } from '../test/kitchen.js';
 import { standInServer } from '../test/server.js';
 import type { SolvedDay } from '../workers/day.js';
@@ -103,6 +103,8 @@ describe('the bake day', () => {
     expect(await screen.findByRole('dialog')).toHaveTextContent(/in time|Late then/);
     await user.click(screen.getByRole('button', { name: 'Go on like this' }));
     expect(useDay.getState().solved?.plan).toEqual(slipped(day, plan, first.id, 10));
+    // How likely the plan before held says nothing of this one.
+    expect(screen.queryByText(/It holds on/)).toBeNull();
     await user.click(within(lead).getAllByRole('checkbox')[0] as HTMLElement);
     expect(useDay.getState().done).toEqual([first.id]);
   });
@@ -119,6 +121,28 @@ describe('the bake day', () => {
     expect(await screen.findByText('This day does not work.')).toBeInTheDocument();
     expect(screen.getByText(/by 20 min/)).toBeInTheDocument();
     expect(screen.getByRole('button', { name: 'Start 20 minutes earlier.' })).toBeEnabled();
+  });
+
+  it('a remedy that is taken changes what was asked: planned again it stays', () => {
+    const asked = file();
+    const [oven] = day.kitchen.ovens;
+    const [hand] = day.kitchen.hands;
+    if (!oven || !hand) throw new Error('no kitchen');
+    const changed = withRemedy(
+      { ...asked, kitchen: { ...asked.kitchen, ovens: [{ id: oven.id, kind: 'fan', offsetC: 4 }] } },
+      {
+        ...day,
+        kitchen: {
+          ...day.kitchen,
+          hands: [{ ...hand, from: -40 }],
+          ovens: [oven, { ...oven, id: `another ${oven.id}` }],
+          dishes: { tin: 3 },
+        },
+      },
+    );
+    expect(changed.kitchen.hands.map(({ from }) => from)).toEqual([-40]);
+    expect(changed.kitchen.ovens[1]).toEqual({ id: `another ${oven.id}`, kind: 'fan', offsetC: 4 });
+    expect(changed.kitchen.dishes).toEqual({ tin: 3 });
   });
 
   it('says what is wrong and plans nothing', async () => {

@@ -79,7 +79,11 @@ export const useDay = create<DayStore>()(
       take: (solved) => set({ solved, changed: false, done: [] }),
       tick: (id) =>
         set(({ done }) => ({ done: done.includes(id) ? done.filter((one) => one !== id) : [...done, id] })),
-      follow: (plan) => set(({ solved }) => ({ solved: solved && { ...solved, plan } })),
+      follow: (plan) =>
+        set(({ solved }) => ({
+          // What was reckoned for the plan before does not hold for this one.
+          solved: solved && { ...solved, plan, holds: null, remedies: null },
+        })),
       clear: () => set((now) => ({ ...nothing, before: now.file ? stateOf(now) : now.before })),
       bringBack: () => set(({ before }) => (before ? { ...before, before: null } : {})),
     }),
@@ -93,6 +97,35 @@ export const useDay = create<DayStore>()(
     },
   ),
 );
+
+/**
+ * What was asked, as a remedy changed it: hours, hands, dishes and ovens of the day that was worked out. Another oven is like
+ * the one that it is named after.
+ */
+export function withRemedy(file: DayFile, { earliest, kitchen, pies }: Day): DayFile {
+  const idOf = (one: object): string => ('id' in one ? String(one.id) : '');
+  return {
+    ...file,
+    earliest,
+    kitchen: {
+      ...file.kitchen,
+      hands: kitchen.hands.map(({ id, from, to, breaks, skills }) => ({ id, from, to, breaks, skills })),
+      dishes: kitchen.dishes,
+      fridgePlaces: kitchen.fridgePlaces,
+      ovens: kitchen.ovens.map(
+        ({ id }) =>
+          file.kitchen.ovens.find((one) => idOf(one) === id) ?? {
+            ...file.kitchen.ovens.find((one) => id.endsWith(idOf(one))),
+            id,
+          },
+      ),
+    },
+    pies: file.pies.map((wanted) => {
+      const found = pies.find(({ id }) => id === wanted.id || id === `${wanted.id}-1`);
+      return found ? { ...wanted, ready: { ...wanted.ready, at: found.ready.at } } : wanted;
+    }),
+  };
+}
 
 /** The plan as it goes when one task takes so much longer; what is done stays where it was. */
 export function slipped(day: Day, plan: DayPlan, id: string, byMin: number): DayPlan {

@@ -1,5 +1,5 @@
 import type { AskedDay, Day, DayPlan, FieldProblem, Holds, Remedy } from '@mardle/core';
-import { holdsOf, remediesOf, solveDay, workOutDay } from '@mardle/core';
+import { holdsOf, isWhole, remediesOf, solveDay, workOutDay } from '@mardle/core';
 import * as Comlink from 'comlink';
 
 /** What a day came to. */
@@ -7,7 +7,8 @@ export interface SolvedDay {
   readonly day: Day;
   readonly plan: DayPlan | null;
   readonly holds: Holds | null;
-  readonly remedies: readonly Remedy[];
+  /** What would help; null when that was not looked for. */
+  readonly remedies: readonly Remedy[] | null;
 }
 export type DayOutcome =
   | { readonly ok: true; readonly solved: SolvedDay }
@@ -37,9 +38,6 @@ async function drive<Step, Value>(
   }
 }
 
-const isWhole = (plan: DayPlan | null): boolean =>
-  plan !== null && plan.late.length === 0 && plan.leftOut.length === 0;
-
 const jobs = {
   /** Undefined when it was stopped before anything was found; else the best so far. */
   async solve(asked: AskedDay, progress: (share: number) => void): Promise<DayOutcome | undefined> {
@@ -63,7 +61,7 @@ const jobs = {
     });
     const plan = found === undefined ? best : found;
     if (isWhole(plan) && plan) return { day, plan, holds: holdsOf(day, plan), remedies: [] };
-    const remedies = stopped ? [] : ((await drive(remediesOf(day, plan), progress)) ?? []);
+    const remedies = stopped ? null : ((await drive(remediesOf(day, plan), progress)) ?? null);
     return { day, plan, holds: null, remedies };
   },
 

@@ -76,7 +76,7 @@ function figures(top: TopOf<'border'>): Figure[] {
       'The fold stands',
       freeForm.wallCm,
       '.6 of the border and .4 cm; at most 3.5 cm.',
-      sumOf`.6 x ${q(freeForm.borderCm, 'cm')} + ${q(0.4, 'cm')}`,
+      sumOf`.6 x ${q(freeForm.borderCm, 'cm')} + ${q(0.4, 'cm')}, no more than ${q(3.5, 'cm')}`,
     ),
     length(
       'aperture',

@@ -1,5 +1,5 @@
 import type { TopOf } from '../../build/index.js';
-import { DOUGH_DENSITY, doughOverG, latticeCover } from '../../build/index.js';
+import { DOUGH_DENSITY, doughOverG, latticeCover, rims } from '../../build/index.js';
 import { figure, from, given, q, sumOf } from '../../units/index.js';
 import { watch } from '../advice.js';
 import type { TopRules } from '../form.js';
@@ -7,7 +7,7 @@ import { laidBody, pastryTop } from '../shared/pastry-top.js';
 import { latticeOver, stripSheet } from './templates.js';
 
 /** A strip hangs so far over the rim at each end. */
-const STRIP_OVER_CM = 1.7;
+const STRIP_OVER_CM = rims.widthCm + rims.overhangCm;
 
 /** Strips, woven or laid. */
 export const latticeTop: TopRules<TopOf<'lattice'>> = {
