@@ -66,3 +66,15 @@ export const whenStill = async (page: Page): Promise<void> => {
       ),
   );
 };
+
+/** A new pie, baked by the sums, kept, and put in: the oven page with its card. */
+export async function pieInTheOven(page: Page, name: string) {
+  await newPie(page, name);
+  await whenBaked(page);
+  await page.keyboard.press('Control+s');
+  await expect(page.getByText(/version 2, saved/)).toBeVisible();
+  await page.getByRole('button', { name: 'Bake it' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'It is in the oven now' }).click();
+  await page.goto('/oven');
+  return page.getByRole('region', { name });
+}

@@ -245,4 +245,24 @@ for (const light of ['Light', 'Dark'] as const) {
       await checked(page);
     }
   });
+
+  test(`axe finds nothing in the log, on a bake of it, or in an empty oven: ${light}`, async ({ page }) => {
+    await page.goto('/log');
+    await toLight(page);
+    await expect(page.getByRole('region', { name: 'How hot the ovens are' })).toBeVisible({
+      timeout: 30_000,
+    });
+    await checked(page);
+    const bakes = page.getByRole('region', { name: 'Bakes' });
+    await bakes.getByLabel('Find a bake by pie or oven').fill('saturday');
+    await bakes
+      .getByRole('link', { name: /Saturday damson/ })
+      .first()
+      .click();
+    await expect(page.getByRole('region', { name: 'How the slice was' })).toBeVisible();
+    await checked(page);
+    await page.getByRole('link', { name: 'Oven', exact: true }).click();
+    await expect(page.getByRole('heading', { name: 'Oven', level: 1 })).toBeVisible();
+    await checked(page);
+  });
 }

@@ -104,7 +104,9 @@ for (const [what, width, height] of [
       }
       for (const place of [
         '/pies',
+        '/day',
         '/oven',
+        '/log',
         '/larder?shelf=fruits&fruit=damson',
         '/larder?shelf=thickeners',
       ]) {

@@ -35,6 +35,7 @@ const full = {
     preparation: { kind: 'weep', minutes: 45, boilToBrix: 55, liquidG: 0, cookedShare: 0.1 },
     seasonings: [{ seasoning: 'salt', massG: 2 }],
     weepTest: { drainedG: 12 },
+    learned: { dose: 1.1, deviation: 0.06, bakes: 12 },
   },
   bake: {
     ...starterSpec.bake,

@@ -58,6 +58,7 @@ export type {
   HotSide,
   KnobKind,
   LatticeSpec,
+  LearnedDose,
   Nullable,
   Optional,
   OvenKind,
@@ -255,7 +256,16 @@ export {
 } from './plan/index.js';
 
 export type { Code, Page, PaperName, SlipOptions } from './print/index.js';
-export { pageSvg, paperNames, papers, SCALE_BAR_MM, slipPages, templatesOf, tile } from './print/index.js';
+export {
+  pageSvg,
+  paperNames,
+  papers,
+  recipeOf,
+  SCALE_BAR_MM,
+  slipPages,
+  templatesOf,
+  tile,
+} from './print/index.js';
 
 export type {
   AskedDay,
@@ -294,3 +304,51 @@ export {
   weighDay,
   workOutDay,
 } from './day/index.js';
+
+export type {
+  Answers,
+  BakeLog,
+  Banded,
+  Bank,
+  CauseFound,
+  CauseId,
+  Forecast,
+  Learned,
+  LearnedFigure,
+  LearnedKind,
+  LoggedBake,
+  LoggedEvent,
+  LoggedReading,
+  OvenBelief,
+  PieTables,
+  ProbeFault,
+  QuestionId,
+  SeenSoFar,
+  SimulatedFault,
+  SliceSaid,
+  Tasting,
+  TastingQuestion,
+  Weighed,
+  Why,
+} from './learn/index.js';
+export {
+  bankSteps,
+  forecast,
+  goodWords,
+  learnedDose,
+  learnLog,
+  logFile,
+  makePieTable,
+  nothingTasted,
+  nothingWeighed,
+  probeFault,
+  probeFaults,
+  questionIds,
+  questions,
+  readLog,
+  sampleLog,
+  sampleTruth,
+  simulatedProbe,
+  tastingWords,
+  whyOf,
+} from './learn/index.js';

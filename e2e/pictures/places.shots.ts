@@ -54,6 +54,9 @@ test('the places, from the demo', async ({ page }) => {
   await page.getByRole('button', { name: 'Plan the day' }).click();
   await expect(page.getByText('All 16 in time.')).toBeVisible({ timeout: 100_000 });
   await take(page, 'bake-day');
+  await page.goto('/log');
+  await expect(page.getByRole('region', { name: 'How hot the ovens are' })).toBeVisible({ timeout: 30_000 });
+  await take(page, 'log');
   await page.goto('/pies');
   await page.getByRole('link', { name: /Greengage free-form/ }).click();
   await whenBaked(page);
@@ -89,6 +92,12 @@ test('the places, from the demo', async ({ page }) => {
   await page.keyboard.press('Escape');
   await page.getByRole('button', { name: 'Bake it' }).click();
   await page.getByRole('button', { name: 'It is in the oven now' }).click();
-  await page.getByRole('region', { name: 'Loganberry' }).getByRole('button', { name: /Lower/ }).click();
+  const card = page.getByRole('region', { name: 'Loganberry' });
+  await card.getByRole('button', { name: /Lower/ }).click();
+  await card.getByText('Try a simulated one').click();
+  await card.getByLabel('Speed').selectOption('300');
+  await card.getByRole('button', { name: 'Start it' }).click();
+  await expect(card.getByRole('img', { name: /measured [4-9]\d °C/ })).toBeVisible({ timeout: 60_000 });
+  await card.getByRole('button', { name: 'Stop it' }).click();
   await take(page, 'oven');
 });

@@ -10,6 +10,7 @@ import {
 } from '@mardle/core';
 import { browserBenchmarks } from './bench/browser.js';
 import { dayBenchmarks } from './bench/days.js';
+import { learningBenchmarks } from './bench/learning.js';
 import { listBenchmarks } from './bench/lists.js';
 import type { Benchmark } from './bench/measure.js';
 import { buildServer, buildWeb } from './system/build.js';
@@ -65,6 +66,7 @@ await buildWeb();
 const benchmarks = [
   ...run(),
   ...dayBenchmarks(),
+  ...learningBenchmarks(),
   ...(await listBenchmarks()),
   ...(await browserBenchmarks()),
 ];

@@ -9,11 +9,13 @@ const BAD_INPUT = 2;
 const usage = [
   'Use: npm run -s mardle -- plan pie.json [more.json ...]   prints each plan as JSON, one a line for several files',
   '     npm run -s mardle -- day day.json [--seed N]         plans a bake day: the day worked out, its plan, how likely it holds',
+  '     npm run -s mardle -- learn log.json                  prints what a log of bakes teaches: built-in, learned, by which bakes',
+  '     npm run -s mardle -- why bake.json                   prints why the last bake of a log went wrong, and what would mend it',
   '     npm run -s mardle -- schema                          prints the JSON Schema of a pie file',
   '     npm run -s mardle -- fields                          prints the table of its fields',
   '     npm run -s mardle -- backup FILE                     the whole kitchen into a file, while Mardle runs or not',
   '     npm run -s mardle -- restore FILE [--over]           into an empty data folder (MARDLE_DATA); --over replaces what is there',
-  'The form of a pie is described in docs/plan-format.md, of a day in docs/day-format.md, backups in docs/operate.md.',
+  'The form of a pie is described in docs/plan-format.md, of a day in docs/day-format.md, of a log in docs/log-format.md, backups in docs/operate.md.',
 ].join('\n');
 
 /** What is wrong with a file, on stderr; the files after it are still planned. */
@@ -66,6 +68,16 @@ async function planDay(file: string, seed: number): Promise<void> {
   }
 }
 
+/** What a log says; nothing else needs its parts. */
+async function askLog(what: 'learn' | 'why', file: string): Promise<void> {
+  const read = await readJson(file);
+  if (!read) return;
+  const { answerLog, answerWhy } = await import('./learn/learn-door.js');
+  const answered = what === 'learn' ? answerLog(read.plain) : answerWhy(read.plain);
+  if (answered.ok) print(answered.answer, 2);
+  else report(file, answered.problems);
+}
+
 /** The number after a flag; its usual value when the flag is not there, null for what is no whole number. */
 function flagOf(args: readonly string[], flag: string, usual: number): number | null {
   const at = args.indexOf(flag);
@@ -98,6 +110,8 @@ else if (command === 'day' && files[0] !== undefined) {
   const seed = flagOf(files, '--seed', 1);
   if (seed === null) stop('--seed must be followed by a whole number.', BAD_INPUT);
   else await planDay(files[0], seed);
+} else if ((command === 'learn' || command === 'why') && files[0] !== undefined) {
+  await askLog(command, files[0]);
 } else if ((command === 'backup' || command === 'restore') && files[0] !== undefined)
   await keep(command, files[0], files.includes('--over'));
 else if (command === 'schema' || command === 'fields') await describe(command);

@@ -8,6 +8,8 @@ import { databaseOptions } from './database/data-source.js';
 import { CONFIG, HealthController } from './health/health.controller.js';
 import { KitchensModule } from './kitchens/kitchens.module.js';
 import { LarderModule } from './larder/larder.module.js';
+import { LogModule } from './log/log.module.js';
+import { ProbeModule } from './probe/probe.module.js';
 import { PiesModule } from './pies/pies.module.js';
 
 @Module({})
@@ -33,6 +35,8 @@ export class AppModule {
         LarderModule,
         PiesModule,
         BakesModule,
+        LogModule,
+        ProbeModule,
       ],
       controllers: [HealthController],
       providers: [{ provide: CONFIG, useValue: config }],

@@ -37,6 +37,8 @@ export async function createApp(config: Config, log: Logger): Promise<INestAppli
   const app = await NestFactory.create<NestExpressApplication>(AppModule.with(config), {
     logger: ['error', 'warn'],
     bodyParser: false,
+    // A stream of readings stays open for as long as its client: it must not keep a server from ending.
+    forceCloseConnections: true,
   });
   app.use(
     pinoHttp({

@@ -97,9 +97,12 @@ it(`${REQUESTS} hostile requests of every operation are refused, answered in tim
   };
   const random = seeded(7);
   const hostile = new Hostile(document, random, [pie.id, bake.id, randomUUID(), 'damson']);
-  const operations = Object.entries(document.paths).flatMap(([path, methods]) =>
-    Object.entries(methods).map(([method, operation]) => ({ path, method, operation })),
-  );
+  const operations = Object.entries(document.paths)
+    // A stream stays open for as long as its client: the tests of the probe look at it.
+    .filter(([path]) => !path.endsWith('/stream'))
+    .flatMap(([path, methods]) =>
+      Object.entries(methods).map(([method, operation]) => ({ path, method, operation })),
+    );
   expect(operations.length).toBeGreaterThan(12);
 
   const wrong: string[] = [];

@@ -8,7 +8,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
-import { BenchPlace, DayPlace, LarderPlace, OvenPlace, PiesPlace } from './app/fetchPlaces.js';
+import { BenchPlace, DayPlace, LarderPlace, LogPlace, OvenPlace, PiesPlace } from './app/fetchPlaces.js';
 import { Shell } from './app/Shell.js';
 import { theme } from './app/theme.js';
 
@@ -29,6 +29,8 @@ const router = createBrowserRouter([
       { path: 'pies/:pieId', element: <BenchPlace /> },
       { path: 'day', element: <DayPlace /> },
       { path: 'oven', element: <OvenPlace /> },
+      { path: 'log', element: <LogPlace /> },
+      { path: 'log/:bakeId', element: <LogPlace /> },
       { path: 'larder', element: <LarderPlace /> },
       { path: '*', element: <Navigate to="/pies" replace /> },
     ],

@@ -82,6 +82,8 @@ export interface CutOuts {
   readonly widthCm: number;
   readonly pieces: readonly Placed[];
   readonly pieceCm2: number;
+  /** Pieces that cover, where one lies over another counted in part. */
+  readonly showing: number;
   readonly openShare: number;
   /** Dough that lies on the pie, and what must be rolled to cut it. */
   readonly liesG: number;
@@ -189,6 +191,7 @@ export function packCutOuts({ shape, sizeCm }: CutOutSpec, dish: DishSpec, thick
     widthCm,
     pieces,
     pieceCm2,
+    showing,
     openShare: Math.max(0, 1 - (showing * pieceCm2) / areaCm2(outline)),
     liesG,
     massG: liesG / cutterYield.rerolled,

@@ -36,6 +36,10 @@ export interface Lattice {
   readonly gapCm: number;
   /** Share of the top that stays open. */
   readonly openShare: number;
+  /** Share of the top that the strips of each way cover by themselves. */
+  readonly coveredEachWay: readonly [number, number];
+  /** The way whose gaps are the narrower: how far it reaches, and how much of that its strips take. */
+  readonly tightest: { readonly reachCm: number; readonly lyingCm: number; readonly count: number };
   /** Sheet of dough that all strips are cut from. */
   readonly sheetCm: CutSheet;
   readonly massG: number;
@@ -58,6 +62,8 @@ interface Way {
   readonly strips: Strip[];
   readonly gapCm: number;
   readonly covered: number;
+  readonly reachCm: number;
+  readonly lyingCm: number;
 }
 
 /** Strips of one way with equal gaps between them, half a gap at either side. */
@@ -80,7 +86,7 @@ function layWay(top: Outline, angleRad: number, count: number, spec: LatticeSpec
     const lengthCm = (chordCm(top, angleRad, nearest) + 2 * (rims.widthCm + rims.overhangCm)) * longer;
     return { number: i + 1, offsetCm, widthCm: width * squeeze, lengthCm };
   });
-  return { strips, gapCm, covered: Math.min(1, lyingCm / reachCm) };
+  return { strips, gapCm, covered: Math.min(1, lyingCm / reachCm), reachCm, lyingCm };
 }
 
 /** Strips laid into lanes as long as the longest strip, longest first, so that short ones share a lane. */
@@ -127,6 +133,7 @@ export function makeLattice(spec: LatticeSpec, dish: DishSpec, thicknessMm: numb
     : Math.min(MOST_STRIPS, Math.max(2, Math.round(extentCm(top, angleRad) / pitchCm)));
   const long = layWay(top, 0, spec.strips, spec);
   const cross = layWay(top, angleRad, crossings, spec);
+  const tight = long.gapCm <= cross.gapCm ? long : cross;
   const sheetCm = packLanes(long.strips, cross.strips);
   return {
     style: spec.style ?? 'straight',
@@ -135,6 +142,8 @@ export function makeLattice(spec: LatticeSpec, dish: DishSpec, thicknessMm: numb
     cross: cross.strips,
     gapCm: Math.min(long.gapCm, cross.gapCm),
     openShare: (1 - long.covered) * (1 - cross.covered),
+    coveredEachWay: [long.covered, cross.covered],
+    tightest: { reachCm: tight.reachCm, lyingCm: tight.lyingCm, count: tight.strips.length },
     sheetCm,
     massG: sheetCm.lengthCm * sheetCm.widthCm * (thicknessMm / 10) * DOUGH_DENSITY * SHEET_TRIM,
   };

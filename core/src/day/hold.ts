@@ -1,4 +1,4 @@
-import { chanceFrom, normalFrom } from './chance.js';
+import { chanceFrom, normalFrom } from '../units/index.js';
 import type { Day, DayPlan } from './day.js';
 import { pushRight } from './push-right.js';
 

@@ -1,13 +1,12 @@
 import type { Larder } from '../larder/index.js';
 import { builtInLarder } from '../larder/index.js';
 import { readSpec } from '../plan/index.js';
-import type { FieldProblem } from '../spec/index.js';
+import type { FieldProblem, Reader } from '../spec/index.js';
+import { instantMs, isPlain, makeReader } from '../spec/index.js';
 import type { AskedDay, AskedOven, AskedPies } from './ask.js';
 import { usualDay } from './ask.js';
 import type { Hand } from './day.js';
 import { readyKinds, skills } from './day.js';
-import type { Reader } from './reader.js';
-import { instantMs, isPlain, makeReader } from './reader.js';
 
 export const DAY_FORMAT = 'mardle-day';
 export const DAY_VERSION = 1;

@@ -1,4 +1,4 @@
-import { chanceFrom } from './chance.js';
+import { chanceFrom } from '../units/index.js';
 import type { Day, DayPie, Heat, Way } from './day.js';
 
 const heats: readonly Heat[] = [

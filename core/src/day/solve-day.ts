@@ -1,4 +1,4 @@
-import { chanceFrom } from './chance.js';
+import { chanceFrom } from '../units/index.js';
 import type { Day, DayPlan } from './day.js';
 import { isWhole } from './day.js';
 import type { Decoded, Decoder, RunIdea } from './decode.js';

@@ -132,4 +132,13 @@ describe('bench tests', () => {
     expect(compute({ saucerTest: { result: 'runs' } }).dose.massG).toBeGreaterThan(compute().dose.massG);
     expect(compute({ saucerTest: { result: 'stands' } }).dose.massG).toBeLessThan(compute().dose.massG);
   });
+
+  it.each(['runs', 'creeps', 'stands'] as const)(
+    'after a saucer that %s the dose reaches the set that was asked for',
+    (result) => {
+      const { reached, target, dose } = compute({ saucerTest: { result } });
+      expect(dose.massG).toBeGreaterThan(0);
+      expect(reached).toBeCloseTo(target, 6);
+    },
+  );
 });

@@ -102,7 +102,7 @@ function sumsAt(
   const body =
     bodyPer100G(batch, prepared.releases) * (1 + (freesBody - 1) * cookedShare(spec.preparation)) +
     (100 * brought.bodyG) / Math.max(1, ledger.juiceG);
-  const blend = blendPotency(
+  const byTheBook = blendPotency(
     spec.thickeners,
     {
       ph: fillingPh(spec, batch, brought),
@@ -112,6 +112,8 @@ function sumsAt(
     },
     larder,
   );
+  // A kitchen that wants so much more of it for the same set has a weaker one, whatever the cause.
+  const blend = byTheBook / (spec.learned?.dose ?? 1);
   return {
     prepared,
     ledger,
@@ -119,6 +121,38 @@ function sumsAt(
     blend,
     doseG: around.thickened ? doseG(targetPer100G(set), body, ledger.juiceG, blend) : 0,
   };
+}
+
+/** What decides the set: juice in g, the fruit's own body in it, and what a gram of thickener stands for. */
+export interface SetSums {
+  readonly juiceG: number;
+  /** g of corn starch by strength in 100 g of juice. */
+  readonly body: number;
+  readonly blend: number;
+}
+
+/**
+ * Juice, body and strength of a filling whose fruit lets go `factor` times the share of the table, whatever tests say.
+ * @param spec the filling
+ * @param fruitMassG g, ready for the bowl
+ * @param around `surroundings`
+ * @param larder with the rows it names
+ * @param factor on the share of juice that comes free
+ * @returns g, g in 100 g, g of corn starch by the gram
+ * @example setSums(plan.spec.filling, 900, surroundings(planContext(plan.spec)), builtInLarder, 1.1).juiceG
+ */
+export function setSums(
+  spec: FillingSpec,
+  fruitMassG: number,
+  around: Surroundings,
+  larder: Larder,
+  factor: number,
+): SetSums {
+  const batch = makeBatch(spec, fruitMassG, larder);
+  const brought = broughtBy(spec, larder);
+  const sugar = sugarAmount(batch, spec.sugar, larder, around.crumbSugarG, brought.sugarsG);
+  const { ledger, body, blend } = sumsAt(spec, batch, sugar, brought, around, larder, factor);
+  return { juiceG: ledger.juiceG, body, blend };
 }
 
 /**
@@ -148,12 +182,15 @@ export function computeFilling(
   const deviation =
     rawDoseG > 0 ? Math.hypot(releaseDeviationG / rawDoseG, evidenceRules.potencyDeviation) : 0;
   const tested = spec.thickenerMassG ?? rawDoseG;
+  // What the log has taught is surer than the book, or less sure: it says so itself.
+  const unsure = spec.learned && rawDoseG > 0 ? spec.learned.deviation : deviation;
   const believed = setBelief(
     spec.saucerTest?.result ?? null,
     concentrationPer100G(tested, body, ledger.juiceG, blend) / target,
-    { factor: 1, deviation },
+    { factor: 1, deviation: unsure },
   );
-  const massDoseG = rawDoseG / believed.factor;
+  // What the saucer showed holds for starch and fruit together: more starch makes up for both.
+  const massDoseG = rawDoseG > 0 ? doseG(target / believed.factor, body, ledger.juiceG, blend) : 0;
   const half = BAND_DEVIATIONS * believed.deviation * massDoseG;
   const thickenerG = spec.thickenerMassG ?? massDoseG;
   const reached = concentrationPer100G(thickenerG, body, ledger.juiceG, blend) * believed.factor;

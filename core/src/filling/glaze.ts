@@ -55,6 +55,7 @@ export function glazeLedger(
     fruitWaterG: batch.waterG + added.heldG,
     liquidWaterG,
     boundWaterG: batch.waterG * (1 - freeShareOfFruit) + added.heldG,
+    cameFreeG: freeWaterG,
     freeWaterG,
     boiledOffG: 0,
     evaporatedG: 0,
@@ -65,6 +66,7 @@ export function glazeLedger(
     syrupG,
     syrupBrix: syrupG > 0 ? (100 * solidsG) / syrupG : 0,
     soakedG: 0,
+    wouldSoak: { crustG: 0, crumbG: 0, driedG: 0 },
     juiceG: syrupG,
   };
 }

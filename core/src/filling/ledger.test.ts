@@ -22,7 +22,9 @@ describe('the juice ledger', () => {
       fc.property(anyFilling, anyMass, (any, massG) => {
         const f = computeFilling(any, massG, lid, builtInLarder);
         const amounts = [
-          ...Object.values(f.ledger),
+          ...Object.values(f.ledger).flatMap((amount: number | object) =>
+            typeof amount === 'number' ? [amount] : (Object.values(amount) as number[]),
+          ),
           f.dose.massG,
           f.dose.lowG,
           f.dose.highG,

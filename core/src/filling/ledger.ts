@@ -38,6 +38,8 @@ export interface Ledger {
   readonly fruitWaterG: number;
   readonly liquidWaterG: number;
   readonly boundWaterG: number;
+  /** All that came free of the fruit, and the liquids: before any of it boiled or steamed off. */
+  readonly cameFreeG: number;
   readonly freeWaterG: number;
   readonly boiledOffG: number;
   readonly evaporatedG: number;
@@ -50,6 +52,8 @@ export interface Ledger {
   readonly syrupG: number;
   readonly syrupBrix: number;
   readonly soakedG: number;
+  /** What crust, crumb and dried fruit would drink of juice if there were enough. */
+  readonly wouldSoak: { readonly crustG: number; readonly crumbG: number; readonly driedG: number };
   /** Juice that the thickener must hold. */
   readonly juiceG: number;
 }
@@ -91,16 +95,18 @@ export function balance(
   const lemonSolidsG = (lemonJuiceG * (100 - lemon.waterPercent)) / 100;
   const solidsG = sugarInJuiceShare * sugarSolidsG + freeShare * batch.solublesG + lemonSolidsG;
   const syrupG = freeWaterG + solidsG;
-  const wantsG =
-    crumbSoakGPerCm2 * around.crumbAreaCm2 +
-    crustSoakGPerCm2 * around.crustAreaCm2 +
-    driedUptakeG(batch.fruits);
-  const soakedG = Math.min(soakAtMost * syrupG, wantsG);
+  const wouldSoak = {
+    crustG: crustSoakGPerCm2 * around.crustAreaCm2,
+    crumbG: crumbSoakGPerCm2 * around.crumbAreaCm2,
+    driedG: driedUptakeG(batch.fruits),
+  };
+  const soakedG = Math.min(soakAtMost * syrupG, wouldSoak.crustG + wouldSoak.crumbG + wouldSoak.driedG);
   const waterShare = syrupG > 0 ? freeWaterG / syrupG : 0;
   return {
     fruitWaterG: batch.waterG + heldWaterG,
     liquidWaterG: prepared.liquidWaterG,
     boundWaterG: batch.waterG + heldWaterG - prepared.freeFruitWaterG,
+    cameFreeG,
     freeWaterG,
     boiledOffG: prepared.boiledOffG,
     evaporatedG,
@@ -111,6 +117,7 @@ export function balance(
     syrupG,
     syrupBrix: syrupG > 0 ? (100 * solidsG) / syrupG : 0,
     soakedG,
+    wouldSoak,
     juiceG: syrupG - soakedG,
   };
 }

@@ -77,6 +77,31 @@ describe('a sum comes to the figure over it', () => {
     expect(added(of(id))).toBeCloseTo(of(id).value, 6);
   });
 
+  it('what is drunk: by crust, crumb and dried fruit, its share of water', () => {
+    const crumb = draft(changeForm(starterSpec, 'crumb_top').spec).figures['ledger.soaked'];
+    if (!crumb) throw new Error('no ledger.soaked');
+    const parts = numbers(crumb);
+    const juiceG = parts.filter(({ unit }) => unit === 'g').reduce((sum, { value }) => sum + value, 0);
+    const water = parts.find(({ unit }) => unit === 'percent');
+    expect((juiceG * water!.value) / 100).toBeCloseTo(crumb.value, 6);
+  });
+
+  it('what a lattice leaves: one way times the other, and its gap from what its strips leave', () => {
+    const { figures } = draft(changeForm(starterSpec, 'lattice').spec);
+    const values = (id: string) =>
+      figures[id]?.why.sum.flatMap((word) => (typeof word === 'string' ? [] : [word.value]));
+    const [one, other] = values('lattice.open') ?? [];
+    expect((one! * other!) / 100).toBeCloseTo(figures['lattice.open']?.value ?? 0, 6);
+    const [reach, lying, gaps] = values('lattice.gap') ?? [];
+    expect((reach! - lying!) / gaps!).toBeCloseTo(figures['lattice.gap']?.value ?? 0, 6);
+  });
+
+  it('what pieces leave open: the top less those that cover it', () => {
+    const figure = draft(changeForm(starterSpec, 'cut_out').spec).figures['top.open'];
+    const [area, pieces, each] = figure ? numbers(figure).map(({ value }) => value) : [];
+    expect(100 * (1 - (pieces! * each!) / area!)).toBeCloseTo(figure?.value ?? -1, 6);
+  });
+
   it('the dish to the brim: its depth, and its areas at base, middle and top', () => {
     const [depth, base, four, middle, top] = of('dish.water').why.sum.flatMap((word) =>
       typeof word === 'string' ? (word.includes('4 x') ? [4] : []) : [word.value],

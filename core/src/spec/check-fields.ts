@@ -1,13 +1,11 @@
 import type { Larder } from '../larder/index.js';
 import type { AnyField, Schema } from './field.js';
 import { isWritable } from './field.js';
+import { isPlain } from './plain.js';
 import type { FieldProblem } from './problem.js';
 import { quoted } from './problem.js';
 
 const one = (field: string, message: string, remedy: string): FieldProblem[] => [{ field, message, remedy }];
-
-const isPlain = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
 
 function checkList(
   at: string,

@@ -1,5 +1,6 @@
 import type { SpecOf } from './field.js';
 import { optional, orNull } from './field.js';
+import { learnedSchema } from './learned.js';
 
 export const fruitStates = ['fresh', 'frozen', 'thawed_drained'] as const;
 export type FruitState = (typeof fruitStates)[number];
@@ -217,6 +218,13 @@ export const fillingSchema = {
     most: 6,
     since: 3,
     what: 'liquids, jams and purees that go in beside the fruit',
+  }),
+  learned: optional('by the book', {
+    type: 'part',
+    name: 'LearnedDose',
+    of: learnedSchema,
+    since: 4,
+    what: 'what the log of this kitchen has taught about its set',
   }),
   preparation: { type: 'part', name: 'Preparation', of: preparationSchema, what: 'before it goes in' },
   sugar: { type: 'part', name: 'SugarChoice', of: sugarSchema, what: 'which sugar, and how much' },

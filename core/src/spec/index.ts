@@ -69,12 +69,16 @@ export {
   usualLattice,
   usualShell,
 } from './form.js';
+export type { LearnedDose } from './learned.js';
 export { limitOf, limits } from './limits.js';
 export type { BaseSource, DishCoat, DoughSource, PastrySpec } from './pastry.js';
 export { baseSources, dishCoats, doughSources } from './pastry.js';
 export type { PieSpec } from './pie.js';
 export { ownFruitSchema, pieSchema } from './pie.js';
 export type { FieldProblem } from './problem.js';
+export { isPlain } from './plain.js';
 export { quoted } from './problem.js';
+export type { Reader } from './reader.js';
+export { instantMs, makeReader } from './reader.js';
 export { starterSpec } from './starter.js';
 export { UnreadableSpec, upgradeSpec } from './upgrade.js';

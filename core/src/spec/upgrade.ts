@@ -1,12 +1,9 @@
 import type { PieSpec } from './pie.js';
 import { SPEC_FORMAT, SPEC_VERSION } from './pie.js';
+import type { Plain } from './plain.js';
+import { isPlain } from './plain.js';
 import type { FieldProblem } from './problem.js';
 import { quoted } from './problem.js';
-
-type Plain = Readonly<Record<string, unknown>>;
-
-const isPlain = (value: unknown): value is Plain =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
 
 const partOf = (spec: Plain, key: string): Plain => {
   const value = spec[key];

@@ -1,3 +1,4 @@
+export { chanceFrom, normalFrom } from './chance.js';
 export { celsiusToFahrenheit, cmToInches, fahrenheitToCelsius, ML_PER_CUP, roundTo } from './convert.js';
 export type { Figure, Input, Quantity, Sum, Unit } from './figure.js';
 export { figure, from, given, q, sumOf } from './figure.js';

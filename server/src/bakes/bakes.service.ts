@@ -25,7 +25,7 @@ import { BakeEntity, BakeEventEntity } from './bake.entities.js';
 /** Nobody has more in the oven. */
 const MOST_RUNNING = 60;
 
-const toEvent = (row: BakeEventEntity): BakeEvent => ({
+export const toEvent = (row: BakeEventEntity): BakeEvent => ({
   id: row.id,
   kind: row.kind,
   at: row.at.toISOString(),

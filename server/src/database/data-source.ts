@@ -4,12 +4,16 @@ import type { Config } from '../config.js';
 import { BakeEntity, BakeEventEntity } from '../bakes/bake.entities.js';
 import { DishEntity, KitchenEntity, OvenEntity } from '../kitchens/kitchen.entities.js';
 import { PieEntity, PieVersionEntity } from '../pies/pie.entities.js';
+import { ReadingEntity } from '../probe/reading.entity.js';
+import { TastingEntity } from '../log/tasting.entity.js';
 import { OwnFruitEntity } from '../larder/own-fruit.entity.js';
 import { FirstTables1764032400000 } from './migrations/0001-first-tables.js';
 import { OwnFruits1764036000000 } from './migrations/0002-own-fruits.js';
 import { DishesAndOvens1764039600000 } from './migrations/0003-dishes-and-ovens.js';
 import { LeftOutIsNull1764100000000 } from './migrations/0004-left-out-is-null.js';
 import { Lists1764200000000 } from './migrations/0005-lists.js';
+import { Tastings1764300000000 } from './migrations/0006-tastings.js';
+import { Readings1764400000000 } from './migrations/0007-readings.js';
 
 export function databaseOptions({ database }: Config): DataSourceOptions {
   return {
@@ -29,6 +33,8 @@ export function databaseOptions({ database }: Config): DataSourceOptions {
       BakeEntity,
       BakeEventEntity,
       OwnFruitEntity,
+      TastingEntity,
+      ReadingEntity,
     ],
     migrations: [
       FirstTables1764032400000,
@@ -36,6 +42,8 @@ export function databaseOptions({ database }: Config): DataSourceOptions {
       DishesAndOvens1764039600000,
       LeftOutIsNull1764100000000,
       Lists1764200000000,
+      Tastings1764300000000,
+      Readings1764400000000,
     ],
     synchronize: false,
     poolSize: 8,

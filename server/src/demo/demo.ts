@@ -1,10 +1,13 @@
-import type { DishSpec, OvenSpec, PieSpec } from '@mardle/core';
+import type { BakeEventKind, DishSpec, OvenSpec, PieSpec } from '@mardle/core';
 import { starterSpec } from '@mardle/core';
-import type { DataSource } from 'typeorm';
+import type { DataSource, EntityManager } from 'typeorm';
+import { BakeEntity, BakeEventEntity } from '../bakes/bake.entities.js';
 import { DishEntity, KitchenEntity, OvenEntity } from '../kitchens/kitchen.entities.js';
 import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
 import { PieEntity, PieVersionEntity } from '../pies/pie.entities.js';
 import { pieWords } from '../pies/pie-words.js';
+import { TastingEntity } from '../log/tasting.entity.js';
+import { pastBakes } from './past-bakes.js';
 import { demoPies } from './pies.js';
 
 /** Ids of the demo are fixed, so that loading it twice makes it once. */
@@ -39,6 +42,70 @@ export const demoOvens: readonly (OvenSpec & { readonly places: number })[] = [
   },
 ];
 
+const MINUTE_MS = 60_000;
+/** The first pie of a day goes in, and the next so much later, min. */
+const FIRST_AT = 'T06:30:00.000Z';
+const NEXT_AFTER_MIN = 70;
+/** A slice that nobody timed. */
+const COLD_MIN = 240;
+
+/** Two seasons of bakes with what was said of them. Nobody had told the ovens' offsets then. */
+async function loadPastBakes(manager: EntityManager, specs: readonly PieSpec[]): Promise<void> {
+  for (const [n, past] of pastBakes.entries()) {
+    const spec = specs[past.pie];
+    if (!spec) continue;
+    const id = demoId(4, n);
+    const later = pastBakes.slice(0, n).filter(({ day }) => day === past.day).length * NEXT_AFTER_MIN;
+    const loadedMs = Date.parse(`${past.day}${FIRST_AT}`) + later * MINUTE_MS;
+    const at = (min: number): Date => new Date(loadedMs + min * MINUTE_MS);
+    const { name, oven } = pieWords(spec);
+    const asThen = { ...spec, bake: { ...spec.bake, oven: { ...spec.bake.oven, offsetC: 0 } } };
+    await manager.insert(BakeEntity, {
+      id,
+      kitchenId: THE_KITCHEN,
+      pieId: demoId(3, past.pie),
+      pieVersion: 1,
+      spec: asThen,
+      stages: past.stages,
+      createdAt: at(0),
+      finished: true,
+      name,
+      oven,
+    });
+    const [first] = past.stages;
+    const events: readonly (readonly [BakeEventKind, number | null])[] = [
+      ['loaded', 0],
+      ['lowered', first.timeMin],
+      ['colour_golden', past.goldenMin],
+      ['bubbling', past.bubblingMin],
+      ['out', past.outMin],
+      ['cut', past.outMin + (past.said.cooledMin ?? COLD_MIN)],
+    ];
+    const rows = events.flatMap(([kind, min], i) =>
+      min === null
+        ? []
+        : [
+            {
+              id: demoId(5, 10 * n + i),
+              bakeId: id,
+              kind,
+              at: at(min),
+              receivedAt: at(min),
+              minutes: null,
+              undoes: null,
+              note: null,
+            },
+          ],
+    );
+    await manager.insert(BakeEventEntity, rows);
+    const savedAt = at(past.outMin + (past.said.cooledMin ?? COLD_MIN));
+    if (Object.keys(past.said).length > 0) {
+      await manager.insert(TastingEntity, { bakeId: id, version: 1, said: past.said, note: '', savedAt });
+    }
+    await manager.update(PieEntity, { id: demoId(3, past.pie) }, { lastBakedAt: at(0) });
+  }
+}
+
 /** The Wickerfold pie table: an invented village hall kitchen that bakes for a Saturday stall. */
 export async function loadDemo(source: DataSource): Promise<void> {
   await source.transaction(async (manager) => {
@@ -65,5 +132,6 @@ export async function loadDemo(source: DataSource): Promise<void> {
       await manager.insert(PieEntity, { ...pie, savedAt, ...pieWords(spec) });
       await manager.insert(PieVersionEntity, { pieId: id, version: 1, savedAt, spec });
     }
+    await loadPastBakes(manager, specs);
   });
 }

@@ -6,13 +6,15 @@ import { databaseAway } from '../problems/problem.js';
 const SILENT_MS = 1700;
 const LOOK_EVERY_MS = 100;
 
+/** One asks nothing of the database; the other is silent for as long as nothing comes. */
+const answersInItsOwnTime = ['live', 'stream'];
+
 /** Nobody waits for a database that hangs. */
 export class InTime implements NestInterceptor {
   private answeredAt = 0;
 
   intercept(context: ExecutionContext, next: CallHandler): Observable<unknown> {
-    // It asks nothing of the database, so its answer says nothing of it.
-    if (context.getHandler().name === 'live') return next.handle();
+    if (answersInItsOwnTime.includes(context.getHandler().name)) return next.handle();
     return new Observable((asker) => {
       const begun = performance.now();
       const timer = setInterval(() => {

@@ -45,6 +45,15 @@ export const changedMeanwhile = (current: number): Problem =>
     'Keep yours as the newest version, take the other, or save yours as a copy. Nothing was overwritten.',
   );
 
+export const saidMeanwhile = (current: number): Problem =>
+  make(
+    'said-meanwhile',
+    412,
+    'Somebody else said something',
+    `This slice was written down elsewhere meanwhile; that is version ${current}.`,
+    'Look at what was said, and say yours over it. Nothing was overwritten.',
+  );
+
 export const needsVersion = (): Problem =>
   make(
     'needs-version',

@@ -4,6 +4,7 @@ import { countdown } from '../kit/countdown.js';
 import { useNow } from '../kit/useNow.js';
 import { useBakesNow } from '../oven/useRunning.js';
 import classes from './InTheOven.module.css';
+import { useAlarm } from './useAlarm.js';
 
 const MOST_SHOWN = 4;
 const MINUTE_MS = 60_000;
@@ -16,6 +17,14 @@ export function InTheOven() {
   const inside = running.filter(({ state }) => state.outAt === null && state.next);
   const soonest = inside[0]?.state.next;
   const minutes = soonest ? Math.ceil((soonest.dueAt - now) / MINUTE_MS) : 0;
+  useAlarm(
+    inside.flatMap(({ bake, state: { next } }) =>
+      next
+        ? [{ bakeId: bake.id, kind: next.kind, name: bake.spec.name, label: next.label, dueAt: next.dueAt }]
+        : [],
+    ),
+    now,
+  );
   useDocumentTitle(
     soonest ? `${minutes > 0 ? `${minutes} min` : 'now'}: ${soonest.label} · Mardle` : 'Mardle',
   );

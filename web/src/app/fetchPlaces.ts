@@ -12,6 +12,7 @@ const fetches = {
   bench: async () => ({ default: (await import('../bench/BenchPlace.js')).BenchPlace }),
   day: async () => ({ default: (await import('../day/DayPlace.js')).DayPlace }),
   oven: async () => ({ default: (await import('../oven/OvenPlace.js')).OvenPlace }),
+  log: async () => ({ default: (await import('../log/LogPlace.js')).LogPlace }),
   larder: async () => ({ default: (await import('../larder/LarderPlace.js')).LarderPlace }),
 } satisfies Record<string, Fetch>;
 
@@ -26,6 +27,7 @@ export const PiesPlace = onceThere(fetches.pies);
 export const BenchPlace = onceThere(fetches.bench);
 export const DayPlace = onceThere(fetches.day);
 export const OvenPlace = onceThere(fetches.oven);
+export const LogPlace = onceThere(fetches.log);
 export const LarderPlace = onceThere(fetches.larder);
 
 /** Brings in the rest while nobody waits: a place can be gone to when the network is not there. */

@@ -15,7 +15,8 @@ import { isChanged, useBench } from '../state/bench.js';
 import classes from './BenchHead.module.css';
 import { SavedElsewhere } from './SavedElsewhere.js';
 import { StartBake } from './StartBake.js';
-import { downloadSpec } from './download.js';
+import { useSettings } from '../state/settings.js';
+import { downloadRecipe, downloadSpec } from './download.js';
 import { withKitchenFruits } from './kitchenFruits.js';
 import { useChangedElsewhere } from './useChangedElsewhere.js';
 
@@ -121,6 +122,12 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitc
             <Menu.Dropdown>
               <Menu.Item onClick={() => void saveCopy()}>Save as a copy</Menu.Item>
               <Menu.Item onClick={() => downloadSpec(onBench())}>Save as a file</Menu.Item>
+              <Menu.Item
+                disabled={!plan}
+                onClick={() => plan && downloadRecipe(plan, useSettings.getState().units)}
+              >
+                Save as a recipe for other programs
+              </Menu.Item>
               <Menu.Item disabled={!changed} onClick={discard}>
                 Throw away the changes
               </Menu.Item>

@@ -1,4 +1,5 @@
-import type { PieSpec } from '@mardle/core';
+import type { PiePlan, PieSpec, UnitSystem } from '@mardle/core';
+import { recipeOf } from '@mardle/core';
 
 /** Hands the baker a file. */
 export function saveFile(content: Blob, name: string): void {
@@ -20,6 +21,13 @@ export const fileName = (words: string, extension: string): string => {
     .toLowerCase();
   return `${[...plain].slice(0, MOST_LETTERS).join('') || 'pie'}.${extension}`;
 };
+
+/** Hands over the plan as a schema.org Recipe that other programs read. */
+export const downloadRecipe = (plan: PiePlan, units: UnitSystem): void =>
+  saveFile(
+    new Blob([`${JSON.stringify(recipeOf(plan, units), null, 2)}\n`], { type: 'application/ld+json' }),
+    fileName(plan.spec.name, 'recipe.json'),
+  );
 
 /** Hands over the spec as a file that the command line and another Mardle read. */
 export const downloadSpec = (spec: PieSpec): void =>

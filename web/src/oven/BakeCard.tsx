@@ -8,6 +8,7 @@ import { useSettings } from '../state/settings.js';
 import classes from './BakeCard.module.css';
 import { countdown, timeText } from '../kit/countdown.js';
 import type { BakeNow } from './useRunning.js';
+import { ForecastPart } from './ForecastPart.js';
 import { tapWords } from './tapWords.js';
 import { useBakeTimes } from './useRunning.js';
 
@@ -132,6 +133,9 @@ export function BakeCard({ bake, called = bake.spec.name, events, now, first }: 
           {state.then.toLowerCase()} at {timeText(state.sliceAt)}
         </span>
       </div>
+      {inside && (
+        <ForecastPart bake={bake} events={events} loadedAt={state.loadedAt} outDueAt={state.outDueAt} />
+      )}
     </Plate>
   );
 }

@@ -3,14 +3,19 @@ import { standing } from '@mardle/core';
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import { readBake, useLateBakes } from '../api/bakes.js';
+import { useNow } from '../kit/useNow.js';
 import { useOutbox } from '../state/outbox.js';
 import classes from './OvenPlace.module.css';
+
+/** What went in longer ago stands in the log alone. */
+const LATELY_MS = 36 * 3_600_000;
 
 /** What is over, and the way back for what was ended by a wrong tap. */
 export function LatelyOut() {
   const { data } = useLateBakes();
   const write = useOutbox((state) => state.write);
-  const bakes = data?.bakes ?? [];
+  const now = useNow();
+  const bakes = (data?.bakes ?? []).filter(({ loadedAt }) => now - Date.parse(loadedAt) < LATELY_MS);
   if (bakes.length === 0) return null;
   const bringBack = ({ id }: BakeSummary): void =>
     void readBake(id).then(
@@ -28,6 +33,9 @@ export function LatelyOut() {
         {bakes.map((bake) => (
           <li key={bake.id}>
             <Link to={`/pies/${bake.pieId}`}>{bake.name}</Link>, {bake.oven}{' '}
+            <Button component={Link} to={`/log/${bake.id}`} size="compact-sm" variant="default">
+              How was it?
+            </Button>{' '}
             <Button variant="subtle" size="compact-sm" onClick={() => bringBack(bake)}>
               Not over yet
             </Button>

@@ -5,6 +5,7 @@ import type { Advice, UnitSystem } from '@mardle/core';
 import { careAt, showText } from '@mardle/core';
 import { AdviceList } from '../kit/Advice.js';
 import { Failure } from '../kit/Failure.js';
+import { AlarmChoice } from './AlarmChoice.js';
 import { BakeCard } from './BakeCard.js';
 import { LatelyOut } from './LatelyOut.js';
 import { RefusedTaps } from './RefusedTaps.js';
@@ -83,7 +84,10 @@ export function OvenPlace() {
     <>
       <Group justify="space-between" mb={12}>
         <h1>Oven</h1>
-        {running.length > 0 && <span>Space does the next touch of the first pie.</span>}
+        <Group gap={16}>
+          {running.length > 0 && <span>Space does the next touch of the first pie.</span>}
+          <AlarmChoice />
+        </Group>
       </Group>
       {error !== null && error !== undefined && <Failure error={error} />}
       <RefusedTaps />

@@ -7,6 +7,7 @@ import { useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useCreatePie, usePies, useRemovePie, useTakeOutPie } from '../api/pies.js';
 import { Failure } from '../kit/Failure.js';
+import { pageWords } from '../kit/pageWords.js';
 import classes from './PiesPlace.module.css';
 import { Shelf } from './Shelf.js';
 import { PAGE, ShelfTools, useShelf } from './ShelfTools.js';
@@ -127,13 +128,6 @@ export function PiesPlace() {
     </>
   );
 }
-
-const pageWords = {
-  first: 'First page',
-  last: 'Last page',
-  next: 'Next page',
-  previous: 'Page before',
-} as const;
 
 type ReadFile =
   | { readonly ok: true; readonly spec: PieSpec }

@@ -8,11 +8,17 @@ interface Counting {
   readonly first: SaidFirst;
 }
 
+/** How a touch that is due is called out. */
+export const alarms = ['quiet', 'sound', 'aloud'] as const;
+export type Alarm = (typeof alarms)[number];
+
 interface Settings extends Counting {
+  readonly alarm: Alarm;
   /** Whether single keys do something; with Ctrl they always do. */
   readonly singleKeys: boolean;
   setCounting(counting: Counting): void;
   setSingleKeys(singleKeys: boolean): void;
+  setAlarm(alarm: Alarm): void;
 }
 
 /** What this browser prefers. */
@@ -22,8 +28,10 @@ export const useSettings = create<Settings>()(
       units: 'metric',
       first: 'weight',
       singleKeys: true,
+      alarm: 'sound',
       setCounting: (counting) => set(counting),
       setSingleKeys: (singleKeys) => set({ singleKeys }),
+      setAlarm: (alarm) => set({ alarm }),
     }),
     { name: 'mardle.settings' },
   ),

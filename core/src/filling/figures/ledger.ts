@@ -4,9 +4,28 @@ import { lemon } from '../../larder/index.js';
 import type { FillingSpec } from '../../spec/index.js';
 import { BAND_DEVIATIONS } from '../evidence.js';
 import type { Filling } from '../filling.js';
+import type { Ledger } from '../ledger.js';
 import { LEDGER_SOURCE } from './source.js';
 
 const NARROWS = 'Most of it is how much juice this fruit gives. A weep test of twenty minutes narrows it.';
+
+/** Who drinks how much of the juice, and what of that is water. */
+function soakedSum({ wouldSoak, soakedG, soakedWaterG }: Ledger): Sum {
+  const drinkers = (
+    [
+      ['crust', wouldSoak.crustG],
+      ['crumb', wouldSoak.crumbG],
+      ['dried fruit', wouldSoak.driedG],
+    ] as const
+  ).filter(([, massG]) => massG > 0);
+  if (drinkers.length === 0) return sumOf`nothing drinks of it`;
+  const all = drinkers.flatMap(
+    ([who, massG], i): Sum => sumOf`${i > 0 ? ' + ' : ''}${q(massG, 'g')} in ${who}`,
+  );
+  const wanted = drinkers.reduce((sum, [, massG]) => sum + massG, 0);
+  const short = soakedG < wanted ? sumOf`, but only ${q(soakedG, 'g')} is there for them` : [];
+  return [...all, ...short, ...sumOf`; ${q((100 * soakedWaterG) / soakedG, 'percent')} of that is water`];
+}
 
 /** Figures of the juice ledger. */
 export function ledgerFigures({ lemonJuiceG }: FillingSpec, filling: Filling): Figure[] {
@@ -70,7 +89,7 @@ export function ledgerFigures({ lemonJuiceG }: FillingSpec, filling: Filling): F
       'What the preparation takes off on the hob.',
       [],
       ledger.boiledOffG > 0
-        ? sumOf`${g(ledger.boiledOffG)} of the ${g(ledger.freeWaterG)} that came free`
+        ? sumOf`${g(ledger.boiledOffG)} of the ${g(ledger.cameFreeG)} that came free`
         : sumOf`nothing is boiled down`,
     ),
     line(
@@ -80,7 +99,7 @@ export function ledgerFigures({ lemonJuiceG }: FillingSpec, filling: Filling): F
       0.4,
       'Steam that leaves by vents, gaps and bare fruit, less the steam that the pastry under it gives: under a lid the two are nearly even. Before the bake is worked out by oven heat, area, minutes of bubbling and how open the top is.',
       from('dish.top_area', 'build.vent_share'),
-      sumOf`${q(ledger.freeWaterG > 0 ? (100 * ledger.evaporatedG) / ledger.freeWaterG : 0, 'percent')} of the ${g(ledger.freeWaterG)} that came free`,
+      sumOf`${q(ledger.cameFreeG > 0 ? (100 * ledger.evaporatedG) / ledger.cameFreeG : 0, 'percent')} of the ${g(ledger.cameFreeG)} that came free`,
     ),
     line(
       'soaked',
@@ -89,7 +108,7 @@ export function ledgerFigures({ lemonJuiceG }: FillingSpec, filling: Filling): F
       0.4,
       'What a cm2 of crust drinks, what a cm2 of crumb does, and what dried fruit takes.',
       from('build.crust_area'),
-      sumOf`${q(ledger.freeWaterG > 0 ? (100 * ledger.soakedWaterG) / ledger.freeWaterG : 0, 'percent')} of the ${g(ledger.freeWaterG)} that came free`,
+      soakedSum(ledger),
     ),
     line(
       'held',

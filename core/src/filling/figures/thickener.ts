@@ -18,6 +18,16 @@ export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: La
     dose.massG > 0
       ? sumOf`${q(juiceG, 'g')} of juice x (${q(filling.target, 'g/100 g')} wanted, less the ${q(filling.body, 'g/100 g')} that ${own}) / ${q(filling.blend, 'ratio')} of the strength of corn starch`
       : sumOf`none: ${own} to ${q(filling.body, 'g/100 g')}, and ${q(filling.target, 'g/100 g')} is wanted`;
+  const { learned } = spec;
+  const inAll: Sum =
+    learned && dose.massG > 0
+      ? [
+          ...sum,
+          `: `,
+          q(learned.dose, 'ratio'),
+          ` of the book’s, as ${learned.bakes} bake${learned.bakes === 1 ? '' : 's'} of this kitchen taught`,
+        ]
+      : sum;
   const narrows =
     'Most of it is how much juice this fruit gives. A weep test of twenty minutes, or a spoonful on a cold saucer, narrows it.';
   return [
@@ -63,7 +73,7 @@ export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: La
       low: dose.lowG,
       high: dose.highG,
       rule: '(target - body) x juice / 100 / strength. The band comes from how far this fruit’s juice and the starch vary; a weep or saucer test narrows it.',
-      sum,
+      sum: inAll,
       narrows,
       inputs: from('thickener.target', 'thickener.body', 'ledger.juice', 'thickener.strength'),
       source: LEDGER_SOURCE,
@@ -84,7 +94,7 @@ export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: La
         sum: set
           ? []
           : spec.thickeners.length === 1
-            ? sum
+            ? inAll
             : sumOf`${q((100 * part.share) / shares, 'percent')} of ${q(dose.massG, 'g')}`,
         narrows: set ? '' : narrows,
         inputs: from('thickener.dose'),

@@ -40,7 +40,11 @@ const sconeTop: TopRules<TopOf<'scones'>> = {
       '.9 g for a cm2 of the top that it covers.',
       sumOf`.9 g x ${q(top.scones.massG / 0.9, 'cm2')}`,
     ),
-    openFigure(top, 'What the scones leave: steam and juice come up between them.'),
+    openFigure(
+      top,
+      'What the scones leave: steam and juice come up between them.',
+      sumOf`${q(100, 'percent')}, less ${q(100 * (1 - top.openShare), 'percent')} that you cover with scones`,
+    ),
   ],
   slipLines: ({ scones }, larder) => toppingLines(rowOf(larder.toppings, 'scone'), scones),
   contains: (form, larder) => sconeDough(form, larder).contains,

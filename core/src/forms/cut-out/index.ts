@@ -28,7 +28,11 @@ const cutOutTop: TopRules<TopOf<'cut_outs'>> = {
       inputs: [given('each', top.cutOuts.sizeCm, 'cm'), ...from('dish.top_area')],
       source: 'geometry',
     }),
-    openFigure(top, 'The top less what the pieces cover.'),
+    openFigure(
+      top,
+      'The top less what the pieces cover; where two overlap it is counted once.',
+      sumOf`${q(areaCm2(topOutline(dish)), 'cm2')}, less ${q(top.cutOuts.showing, 'ratio')} whole pieces of ${q(top.cutOuts.pieceCm2, 'cm2')}`,
+    ),
     topDoughFigure(
       'Dough for the pieces',
       top.cutOuts.massG,

@@ -96,7 +96,11 @@ function figures(top: TopOf<'border'>): Figure[] {
       inputs: from('free_form.wall'),
       source: 'geometry',
     }),
-    openFigure(top, '(opening / fruit)^2.'),
+    openFigure(
+      top,
+      '(opening / fruit)^2.',
+      sumOf`(${q(freeForm.apertureCm, 'cm')} / ${q(freeForm.fillingCm, 'cm')})^2`,
+    ),
   ];
 }
 

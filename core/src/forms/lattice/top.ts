@@ -27,7 +27,7 @@ export const latticeTop: TopRules<TopOf<'lattice'>> = {
       unit: 'cm',
       spread: 0.1,
       rule: 'What the strips’ widths leave of the top, shared out evenly.',
-      sum: sumOf`${q(dish.topCm, 'cm')} with ${q(lattice.long.length, 'count')} strips of ${q(lattice.long[0]?.widthCm ?? 0, 'cm')} on it`,
+      sum: sumOf`(${q(lattice.tightest.reachCm, 'cm')} across, less ${q(lattice.tightest.lyingCm, 'cm')} that strips lie on) / ${q(lattice.tightest.count, 'count')} gaps`,
       inputs: [
         given('across the top', dish.topCm, 'cm'),
         given('strip', lattice.long[0]?.widthCm ?? 0, 'cm'),
@@ -41,7 +41,7 @@ export const latticeTop: TopRules<TopOf<'lattice'>> = {
       unit: 'percent',
       spread: 0.05,
       rule: 'Share left open by the strips of one way, times that of the other, at any angle.',
-      sum: sumOf`gaps of ${q(lattice.gapCm, 'cm')} between strips of ${q(lattice.long[0]?.widthCm ?? 0, 'cm')}, one way and the other`,
+      sum: sumOf`${q(100 * (1 - lattice.coveredEachWay[0]), 'percent')} left open one way x ${q(100 * (1 - lattice.coveredEachWay[1]), 'percent')} the other`,
       inputs: from('lattice.gap'),
       source: 'geometry',
     }),

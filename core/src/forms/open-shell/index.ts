@@ -1,4 +1,5 @@
 import type { TopOf } from '../../build/index.js';
+import { q, sumOf } from '../../units/index.js';
 import type { Form, TopRules } from '../form.js';
 import { linedDish } from '../shared/in-a-dish.js';
 import { openFigure, plainTop, topDoughFigure } from '../shared/pastry-top.js';
@@ -7,7 +8,7 @@ const openTop: TopRules<TopOf<'open'>> = {
   ...plainTop,
   body: () => null,
   figures: (top, { pastry }) => [
-    openFigure(top, 'Nothing lies over it.'),
+    openFigure(top, 'Nothing lies over it.', sumOf`${q(100, 'percent')}, less nothing`),
     topDoughFigure('Dough for the top', 0, 'An open pie has none.', pastry),
   ],
 };

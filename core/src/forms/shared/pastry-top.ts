@@ -93,7 +93,7 @@ export const pastryTop: Omit<TopRules, 'body'> = {
 };
 
 /** Share of the top that stays open. */
-export const openFigure = (top: Top, rule: string): Figure =>
+export const openFigure = (top: Top, rule: string, sum: Sum): Figure =>
   figure({
     id: 'top.open',
     label: 'Top that stays open',
@@ -101,7 +101,7 @@ export const openFigure = (top: Top, rule: string): Figure =>
     unit: 'percent',
     spread: 0.1,
     rule,
-    sum: sumOf`${q(100 * (1 - top.openShare), 'percent')} of it is covered`,
+    sum,
     inputs: from('dish.top_area'),
     source: 'geometry',
   });

@@ -1,5 +1,6 @@
 import type { PiePlan } from '@mardle/core';
 import { showText } from '@mardle/core';
+import { useId } from 'react';
 import { fleshColour, juiceColour } from '../../kit/fruitColours.js';
 import { useSettings } from '../../state/settings.js';
 import { batterColours, colourWord, crustColour } from '../CrossSection/colours.js';
@@ -12,9 +13,17 @@ import { viewOf } from '../forms/index.js';
 /** Half of the plate drawn, cm. */
 const PLATE_CM = 11;
 
+interface SliceOnPlateProps {
+  readonly plan: PiePlan;
+  /** What slice it is. */
+  readonly said?: string;
+}
+
 /** The slice to expect on a plate: gap, run, base and colour, drawn from the computed numbers. */
-export function SliceOnPlate({ plan }: { readonly plan: PiePlan }) {
+export function SliceOnPlate({ plan, said = 'The slice to expect' }: SliceOnPlateProps) {
   const units = useSettings((state) => state.units);
+  // Several slices may stand on one page.
+  const faceId = useId();
   const shape = sliceShape(plan);
   const { lengthCm, fillingCm, gapCm, crustCm, baseCm, rimCm, leansCm, slump, puddleCm } = shape;
   const { SliceTop, inBatter } = viewOf(plan.spec.form.kind);
@@ -30,7 +39,7 @@ export function SliceOnPlate({ plan }: { readonly plan: PiePlan }) {
   const topY = -highCm - gapCm;
   const inside = inBatter ? batterColours.baked : juiceColour(fruit);
   const colour = plan.bake?.atEnd;
-  const words = `The slice to expect: ${setWords(plan)}, ${plan.filling.run}${
+  const words = `${said}: ${setWords(plan)}, ${plan.filling.run}${
     gapCm > 0 ? `; gap ${showText(gapCm, 'cm', units)} under the lid` : ''
   }${colour ? `; top ${colourWord(colour.topBrowning)}` : ''}${
     colour && baseCm > 0 ? `, base ${colourWord(colour.baseBrowning)}` : ''
@@ -44,7 +53,7 @@ export function SliceOnPlate({ plan }: { readonly plan: PiePlan }) {
         aria-label={words}
       >
         <defs>
-          <clipPath id="slice-face">
+          <clipPath id={faceId}>
             <path d={face} />
           </clipPath>
         </defs>
@@ -64,7 +73,7 @@ export function SliceOnPlate({ plan }: { readonly plan: PiePlan }) {
           />
         )}
         <path d={face} fill={inside} className={classes.juice} />
-        <g clipPath="url(#slice-face)" opacity={0.8}>
+        <g clipPath={`url(#${faceId})`} opacity={0.8}>
           {pieces(lengthCm + 6, fillingCm + 1, size).map((piece, i) => (
             <ellipse
               key={i}

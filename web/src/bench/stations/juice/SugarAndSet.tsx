@@ -9,6 +9,7 @@ import type { StationProps } from '../../useBenchSpec.js';
 import { changeFilling } from '../../useBenchSpec.js';
 import { lemonStops, setStops, sweetnessStops } from '../../words.js';
 import classes from '../stations.module.css';
+import { LearnedPart } from './LearnedPart.js';
 
 const styleShown = (style: number): string => style.toFixed(3).replace(/0$/, '');
 
@@ -64,6 +65,7 @@ export function SugarAndSet({ spec, plan }: StationProps) {
             Juice to thicken: <Fig figure={figures['ledger.juice']} band />,{' '}
             <Fig figure={figures['ledger.brix']} />. It takes <Fig figure={figures['thickener.dose']} band />.
           </p>
+          <LearnedPart spec={spec} />
           <div className={classes.row} role="group" aria-label="Taste and adjust">
             <Button variant="default" size="sm" disabled={!plan} onClick={() => adjust(stepG)}>
               Still sharp: {showText(stepG, 'g', units)} more

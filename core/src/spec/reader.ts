@@ -1,10 +1,7 @@
-import type { FieldProblem } from '../spec/index.js';
-import { quoted } from '../spec/index.js';
-
-type Plain = Readonly<Record<string, unknown>>;
-
-export const isPlain = (value: unknown): value is Plain =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
+import type { Plain } from './plain.js';
+import { isPlain } from './plain.js';
+import type { FieldProblem } from './problem.js';
+import { quoted } from './problem.js';
 
 const MINUTE_MS = 60_000;
 /** An hour with its offset: without one nobody knows which instant is meant. */
@@ -21,7 +18,7 @@ interface Limits {
   readonly usual?: number;
 }
 
-/** Reads a day field by field and keeps what is wrong with it. */
+/** Reads a file field by field and keeps what is wrong with it. */
 export interface Reader {
   readonly problems: FieldProblem[];
   wrong(field: string, message: string, remedy: string): void;
@@ -41,6 +38,10 @@ const singular: Readonly<Record<string, string>> = {
   ovens: 'oven',
   pies: 'pie',
   breaks: 'break',
+  bakes: 'bake',
+  events: 'event',
+  readings: 'reading',
+  stages: 'stage',
 };
 
 /** A field in words: `kitchen.hands.0.from` is "hand 1 from". */

@@ -1,0 +1,116 @@
+import { Injectable } from '@nestjs/common';
+import type { LogEntry, LogQuery, LogResponse, TastingRequest } from '@mardle/contract';
+import { USUAL_SIZE } from '@mardle/contract';
+import type { EntityManager, SelectQueryBuilder } from 'typeorm';
+import { DataSource, In } from 'typeorm';
+import { BakeEntity, BakeEventEntity } from '../bakes/bake.entities.js';
+import { inTransaction } from '../database/transaction.js';
+import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
+import { invalid, notFound, saidMeanwhile } from '../problems/problem.js';
+import { logEntry } from './log-entry.js';
+import { ReadingEntity } from '../probe/reading.entity.js';
+import { TastingEntity } from './tasting.entity.js';
+
+/** LIKE takes these for more than themselves. */
+const literally = (words: string): string => words.replace(/[\\%_]/g, (sign) => `\\${sign}`);
+
+@Injectable()
+export class LogService {
+  constructor(private readonly source: DataSource) {}
+
+  /** One page of the bakes that are over, the newest first. */
+  async list({ page = 1, size = USUAL_SIZE, q, tasted }: LogQuery): Promise<LogResponse> {
+    const { manager } = this.source;
+    const found = this.finished(manager);
+    if (q?.trim()) {
+      found.andWhere('(bake.name LIKE :q OR bake.oven LIKE :q)', { q: `%${literally(q.trim())}%` });
+    }
+    if (tasted) {
+      found.andWhere(
+        `${tasted === 'yes' ? '' : 'NOT '}EXISTS (SELECT 1 FROM tasting WHERE tasting.bake_id = bake.id)`,
+      );
+    }
+    const [bakes, total] = await found
+      .orderBy('bake.createdAt', 'DESC')
+      .addOrderBy('bake.id')
+      .skip((page - 1) * size)
+      .take(size)
+      .getManyAndCount();
+    return { bakes: await this.entries(manager, bakes), total, page, size };
+  }
+
+  async read(id: string): Promise<LogEntry> {
+    return this.entry(this.source.manager, id);
+  }
+
+  /** Keeps what is known of a bake on top of the version it builds on; of two at once the second is told of the first. */
+  async keep(id: string, { version, note, ...said }: TastingRequest): Promise<LogEntry> {
+    const { inG, outG } = said;
+    if (inG !== undefined && outG !== undefined && outG > inG) {
+      throw invalid([
+        {
+          field: 'outG',
+          message: 'It would weigh more out of the oven than into it.',
+          remedy: 'Weigh it in its dish both times; steam only leaves.',
+        },
+      ]);
+    }
+    return inTransaction(this.source, async (manager) => {
+      const bake = await manager.findOne(BakeEntity, {
+        where: { id, kitchenId: THE_KITCHEN },
+        lock: { mode: 'pessimistic_write' },
+      });
+      if (!bake) throw notFound('bake');
+      const there = await manager.findOneBy(TastingEntity, { bakeId: id });
+      const current = there?.version ?? 0;
+      if (current !== version) throw saidMeanwhile(current);
+      const row = { bakeId: id, version: version + 1, said, note: note ?? '', savedAt: new Date() };
+      await manager.save(TastingEntity, row);
+      return this.entry(manager, id);
+    });
+  }
+
+  private finished(manager: EntityManager): SelectQueryBuilder<BakeEntity> {
+    return manager
+      .createQueryBuilder(BakeEntity, 'bake')
+      .where('bake.kitchenId = :kitchen AND bake.finished = 1', { kitchen: THE_KITCHEN })
+      .andWhere(
+        `NOT EXISTS (SELECT 1 FROM bake_event e WHERE e.bake_id = bake.id AND e.kind = 'cancelled'
+         AND NOT EXISTS (SELECT 1 FROM bake_event u WHERE u.undoes = e.id))`,
+      )
+      .andWhere(
+        `EXISTS (SELECT 1 FROM bake_event e WHERE e.bake_id = bake.id AND e.kind = 'loaded'
+         AND NOT EXISTS (SELECT 1 FROM bake_event u WHERE u.undoes = e.id))`,
+      );
+  }
+
+  private async entry(manager: EntityManager, id: string): Promise<LogEntry> {
+    const bake = await manager.findOneBy(BakeEntity, { id, kitchenId: THE_KITCHEN });
+    if (!bake) throw notFound('bake');
+    const [entry] = await this.entries(manager, [bake]);
+    if (!entry) throw notFound('bake');
+    return entry;
+  }
+
+  private async entries(manager: EntityManager, bakes: readonly BakeEntity[]): Promise<LogEntry[]> {
+    if (bakes.length === 0) return [];
+    const ids = In(bakes.map(({ id }) => id));
+    const [events, tastings, readings] = await Promise.all([
+      manager.find(BakeEventEntity, { where: { bakeId: ids }, order: { at: 'ASC' } }),
+      manager.findBy(TastingEntity, { bakeId: ids }),
+      // One in a few minutes is enough for what a log teaches.
+      manager.find(ReadingEntity, { where: { bakeId: ids, stays: true }, order: { at: 'ASC' } }),
+    ]);
+    const byBake = new Map<string, BakeEventEntity[]>();
+    for (const event of events) byBake.set(event.bakeId, [...(byBake.get(event.bakeId) ?? []), event]);
+    const tastingOf = new Map(tastings.map((tasting) => [tasting.bakeId, tasting]));
+    return bakes.map((bake) =>
+      logEntry(
+        bake,
+        byBake.get(bake.id) ?? [],
+        tastingOf.get(bake.id) ?? null,
+        readings.filter(({ bakeId }) => bakeId === bake.id),
+      ),
+    );
+  }
+}

@@ -1,0 +1,67 @@
+import type { LogEntry, LogQuery, LogResponse, TastingRequest } from '@mardle/contract';
+import type { Learned } from '@mardle/core';
+import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { learnInWorker } from '../workers/log.js';
+import { ask } from './client.js';
+
+const LOG = ['log'] as const;
+/** The most that the server sends at once. */
+const WHOLE_PAGE = 100;
+
+const queryText = (query: LogQuery): string =>
+  new URLSearchParams(
+    Object.entries(query).flatMap(([name, value]: [string, unknown]) =>
+      value === undefined || value === '' ? [] : [[name, String(value)]],
+    ),
+  ).toString();
+
+/** One page of the bakes that are over. */
+export const useLog = (query: LogQuery) =>
+  useQuery({
+    queryKey: [...LOG, 'page', query],
+    queryFn: () => ask<LogResponse>(`/log?${queryText(query)}`),
+    placeholderData: keepPreviousData,
+  });
+
+export const useLogEntry = (id: string) =>
+  useQuery({ queryKey: [...LOG, 'bake', id], queryFn: () => ask<LogEntry>(`/log/${id}`) });
+
+/** What is learned from: older bakes say little of today's fruit, and each pie among them is baked anew by the sums. */
+const LEARNED_FROM = 500;
+
+/** Every bake that is over, or the newest of them; the oldest first. */
+export async function wholeLog(most = Infinity): Promise<LogEntry[]> {
+  const bakes: LogEntry[] = [];
+  for (let page = 1; ; page++) {
+    const { bakes: next, total } = await ask<LogResponse>(`/log?page=${page}&size=${WHOLE_PAGE}`);
+    bakes.push(...next);
+    if (next.length === 0 || bakes.length >= Math.min(total, most)) return bakes.slice(0, most).reverse();
+  }
+}
+
+/** What all bakes together teach: worked out anew, beside the screen, whenever the log has changed. */
+export const useLearned = () =>
+  useQuery({
+    queryKey: [...LOG, 'learned'],
+    queryFn: async (): Promise<Learned> => learnInWorker({ bakes: await wholeLog(LEARNED_FROM) }),
+    staleTime: 60_000,
+  });
+
+export interface SaidOf {
+  readonly id: string;
+  readonly said: TastingRequest;
+}
+
+/** Keeps what was said of a bake, and shows it everywhere. */
+export const useKeepTasting = () => {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: ({ id, said }: SaidOf) => ask<LogEntry>(`/log/${id}/tasting`, { method: 'PUT', body: said }),
+    onSuccess: async (entry) => {
+      client.setQueryData([...LOG, 'bake', entry.id], entry);
+      await Promise.all(
+        ['page', 'learned'].map((part) => client.invalidateQueries({ queryKey: [...LOG, part] })),
+      );
+    },
+  });
+};
