@@ -73,7 +73,7 @@ export async function createApp(config: Config, log: Logger): Promise<INestAppli
   app.useBodyParser('json', { limit: LONGEST_BODY });
   app.use(modest);
   app.setGlobalPrefix('api');
-  app.useGlobalInterceptors(new InTime());
+  app.useGlobalInterceptors(new InTime(config.dataFolder));
   app.useGlobalFilters(new ProblemFilter(log));
   app.enableShutdownHooks();
   const document = openApiDocument(app);

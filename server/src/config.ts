@@ -3,6 +3,8 @@ export interface Config {
   readonly port: number;
   readonly webFolder: string | null;
   readonly supervisor: number | null;
+  /** Where the database keeps its files; null when that is not known. */
+  readonly dataFolder: string | null;
   readonly database: {
     readonly port: number;
     readonly user: string;
@@ -22,6 +24,7 @@ export function readConfig(env: NodeJS.ProcessEnv): Config {
     port: Number(env['MARDLE_PORT'] ?? 4870),
     webFolder: env['MARDLE_WEB'] ?? null,
     supervisor: env['MARDLE_SUPERVISOR'] ? Number(env['MARDLE_SUPERVISOR']) : null,
+    dataFolder: env['MARDLE_DB_FOLDER'] ?? null,
     database: {
       port: Number(wanted('MARDLE_DB_PORT')),
       user: wanted('MARDLE_DB_USER'),

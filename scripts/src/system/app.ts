@@ -11,6 +11,7 @@ export const serverEnv = (database: Database, port: number): NodeJS.ProcessEnv =
   MARDLE_DB_USER: database.user,
   MARDLE_DB_PASSWORD: database.password,
   MARDLE_DB_NAME: database.name,
+  MARDLE_DB_FOLDER: database.folder,
   MARDLE_WEB: inRoot('web/dist'),
 });
 

@@ -17,6 +17,8 @@ export interface Database {
   readonly password: string;
   readonly name: string;
   readonly pid: number;
+  /** Its files, and its password. */
+  readonly folder: string;
   stop(): Promise<void>;
 }
 
@@ -205,7 +207,7 @@ async function ownFolder(folder: string): Promise<string> {
  */
 export async function startDatabase(folder: string, wantedPort?: number): Promise<Database> {
   const password = await ownFolder(folder);
-  const login = { user: DATABASE, password, name: DATABASE };
+  const login = { user: DATABASE, password, name: DATABASE, folder };
   const running = await alreadyRunning(folder);
   if (running) {
     say(`the database already runs on port ${running.port}.`);

@@ -96,10 +96,13 @@ describe('settings', () => {
   const env = { MARDLE_DB_PORT: '3311', MARDLE_DB_USER: 'u', MARDLE_DB_PASSWORD: 'p', MARDLE_DB_NAME: 'n' };
 
   it('come from the environment', () => {
-    expect(readConfig({ ...env, MARDLE_PORT: '4999', MARDLE_SUPERVISOR: '12' })).toMatchObject({
+    expect(
+      readConfig({ ...env, MARDLE_PORT: '4999', MARDLE_SUPERVISOR: '12', MARDLE_DB_FOLDER: '/data' }),
+    ).toMatchObject({
       port: 4999,
       supervisor: 12,
       webFolder: null,
+      dataFolder: '/data',
       database: { port: 3311, user: 'u', password: 'p', name: 'n' },
     });
   });
