@@ -10,7 +10,9 @@ export default {
   testMatch: ['<rootDir>/core/src/**/*.test.ts'],
   testPathIgnorePatterns: [
     'bake/(whole-bake|trends|practice-trends|convergence)\\.test',
-    'plan/forms\\.test',
+    'plan/(forms|own-schedule)\\.test',
+    // Rooms that are not mutated, with suites of minutes.
+    '/(day|learn)/',
   ],
   testEnvironment: '@stryker-mutator/jest-runner/jest-env/node',
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },

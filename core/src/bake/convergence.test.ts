@@ -3,6 +3,7 @@ import { join } from 'node:path';
 import { draftPlan, readSpec } from '../plan/index.js';
 import { meshSizes } from './mesh-size.js';
 import { filledMin, simulateBake } from './simulate.js';
+import { once } from '../test/once.js';
 
 const folder = join(__dirname, '../../../docs/whole-pies');
 const stages = [
@@ -12,13 +13,17 @@ const stages = [
 
 /** Every form bakes on the search mesh as on one twice as fine in every way: for colour and done. */
 describe.each(readdirSync(folder).filter((name) => name.endsWith('.json')))('%s', (file) => {
-  const read = readSpec(JSON.parse(readFileSync(join(folder, file), 'utf8')));
-  if (!read.ok) throw new Error(`${file} cannot be read`);
-  const drafted = draftPlan(read.spec);
-  if (!drafted.ok) throw new Error(`${file} cannot be planned`);
-  const { body } = drafted.plan.work;
+  const drafted = once(() => {
+    const read = readSpec(JSON.parse(readFileSync(join(folder, file), 'utf8')));
+    if (!read.ok) throw new Error(`${file} cannot be read`);
+    const planned = draftPlan(read.spec);
+    if (!planned.ok) throw new Error(`${file} cannot be planned`);
+    return planned.plan;
+  });
   const bakeOn = (size: (typeof meshSizes)[keyof typeof meshSizes]) => {
-    const { events, readings } = simulateBake(body, read.spec.bake, stages, size);
+    const { work, spec } = drafted();
+    const { body } = work;
+    const { events, readings } = simulateBake(body, spec.bake, stages, size);
     return { golden: events.goldenMin, done: filledMin(events, body.done), readings };
   };
 

@@ -5,6 +5,7 @@ import { offsetFromLonger } from './oven-offset.js';
 import { finishNow } from './paused.js';
 import { findStages } from './search.js';
 import { doneMin, simulateBake } from './simulate.js';
+import { once } from '../test/once.js';
 
 const stages = [
   { tempC: 215, timeMin: 20 },
@@ -12,16 +13,20 @@ const stages = [
 ] as const;
 
 describe('the picture of heat', () => {
-  const watched = watchHeat(2);
-  const { readings } = simulateBake(aBody(), aPlace, stages, meshSizes.coarse, undefined, watched.see);
-  const picture = watched.picture();
+  const seen = once(() => {
+    const watched = watchHeat(2);
+    const { readings } = simulateBake(aBody(), aPlace, stages, meshSizes.coarse, undefined, watched.see);
+    return { readings, picture: watched.picture() };
+  });
 
   it('has a frame every so many minutes, from loading to the end', () => {
+    const { picture } = seen();
     expect(picture.timesMin).toEqual(Array.from({ length: 31 }, (_, i) => 2 * i));
     for (const frame of picture.tempsC) expect(frame).toHaveLength(picture.cells.length);
   });
 
   it('shows the same heat as the readings do', () => {
+    const { picture, readings } = seen();
     picture.timesMin.forEach((timeMin, f) => {
       const now = readings.find((reading) => reading.timeMin === timeMin);
       const filling = picture.tempsC[f]!.filter((_, i) => picture.cells[i]?.kind === 'filling');
@@ -31,6 +36,7 @@ describe('the picture of heat', () => {
   });
 
   it('lays cells over each other from base to top, and columns from the middle to the edge', () => {
+    const { picture } = seen();
     const inner = picture.cells.filter(({ inner: from }) => from === 0);
     inner.slice(1).forEach((cell, i) => expect(cell.lowCm).toBeCloseTo(inner[i]!.highCm, 9));
     expect(Math.max(...picture.cells.map(({ outer }) => outer))).toBeCloseTo(1, 9);

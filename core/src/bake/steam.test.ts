@@ -1,9 +1,11 @@
 import { aBody, aPlace } from '../test/body.js';
+import type { Reading } from './readings.js';
 import type { PieBody } from './body.js';
 import type { MeshSize } from './mesh-size.js';
 import { meshSizes } from './mesh-size.js';
 import { simulateBake } from './simulate.js';
 import { totalEnthalpyJ, VAPOUR_J_KG } from './state.js';
+import { once } from '../test/once.js';
 
 const hot = [{ tempC: 210, timeMin: 40 }];
 
@@ -33,17 +35,17 @@ const bakeBy = (body: PieBody, stepS: number) => {
 };
 
 describe('steam through a thin, light skin', () => {
-  const body = light();
-  const fine = bakeBy(body, 1);
+  const body = once(() => light());
+  const fine = once(() => bakeBy(body(), 1));
 
   it('colours it alike whatever the length of a step', () => {
-    const golden = (stepS: number): number => bakeBy(body, stepS).events.goldenMin ?? Infinity;
+    const golden = (stepS: number): number => bakeBy(body(), stepS).events.goldenMin ?? Infinity;
     expect(Math.abs(golden(5) / golden(1) - 1)).toBeLessThan(0.03);
   });
 
   it('leaves in it about what it holds in equilibrium, never nothing and never soaking', () => {
     const moisture = (stepS: number): number => {
-      const { run } = bakeBy(body, stepS);
+      const { run } = bakeBy(body(), stepS);
       const { mesh } = run.model;
       const [top] = mesh.topCells;
       return top === undefined ? NaN : run.state.waterKg[top]! / mesh.dryKg[top]!;
@@ -59,7 +61,7 @@ describe('steam through a thin, light skin', () => {
     let beforeJ = NaN;
     let least = Infinity;
     const size: MeshSize = { ...meshSizes.coarse, stepS, settledTimes: 1 };
-    const { run } = simulateBake(body, aPlace, hot, size, undefined, ({ state }) => {
+    const { run } = simulateBake(body(), aPlace, hot, size, undefined, ({ state }) => {
       if (state.timeS === 0) beforeJ = totalEnthalpyJ(state);
       least = Math.min(least, ...state.waterKg);
     });
@@ -71,7 +73,7 @@ describe('steam through a thin, light skin', () => {
   });
 
   it('water that is gone from the pie is vapour that went out', () => {
-    const { run } = fine;
+    const { run } = fine();
     const start = run.model.mesh.waterKg.reduce((sum, kg) => sum + kg, 0);
     const end = run.state.waterKg.reduce((sum, kg) => sum + kg, 0);
     expect(start - end).toBeCloseTo(run.state.vapourOutKg, 6);
@@ -84,12 +86,12 @@ describe('steam through a thin, light skin', () => {
 });
 
 describe('readings', () => {
-  const { readings, events } = simulateBake(aBody(), aPlace, hot, meshSizes.usual);
+  const told = once(() => simulateBake(aBody(), aPlace, hot, meshSizes.usual));
 
   it('come each half minute, from loading to out', () => {
-    expect(readings[0]?.timeMin).toBe(0);
-    expect(readings.at(-1)?.timeMin).toBe(40);
-    expect(readings).toHaveLength(81);
+    expect(told().readings[0]?.timeMin).toBe(0);
+    expect(told().readings.at(-1)?.timeMin).toBe(40);
+    expect(told().readings).toHaveLength(81);
   });
 
   it('come at least each minute where steps are longer', () => {
@@ -100,17 +102,14 @@ describe('readings', () => {
   });
 
   it('are crossed by each event at its moment', () => {
-    const at = (
-      minute: number | null,
-      of: (reading: (typeof readings)[number]) => number,
-    ): [number, number] => {
-      const after = readings.findIndex(({ timeMin }) => timeMin >= (minute ?? Infinity));
-      return [of(readings[after - 1]!), of(readings[after]!)];
+    const at = (minute: number | null, of: (reading: Reading) => number): [number, number] => {
+      const after = told().readings.findIndex(({ timeMin }) => timeMin >= (minute ?? Infinity));
+      return [of(told().readings[after - 1]!), of(told().readings[after]!)];
     };
     for (const [minute, of, level] of [
-      [events.tenderMin, (r: (typeof readings)[number]) => r.tender, 0.64],
-      [events.setMin, (r: (typeof readings)[number]) => r.set, 0.9],
-      [events.goldenMin, (r: (typeof readings)[number]) => r.topBrowning, 1],
+      [told().events.tenderMin, (r: Reading) => r.tender, 0.64],
+      [told().events.setMin, (r: Reading) => r.set, 0.9],
+      [told().events.goldenMin, (r: Reading) => r.topBrowning, 1],
     ] as const) {
       const [before, after] = at(minute, of);
       expect(before).toBeLessThanOrEqual(level);
@@ -128,14 +127,14 @@ describe('readings', () => {
 
   it('colour, softness, set and loss only ever rise', () => {
     for (const figure of ['topBrowning', 'baseBrowning', 'tender', 'set', 'lostG'] as const) {
-      for (let i = 1; i < readings.length; i++) {
-        expect(readings[i]![figure]).toBeGreaterThanOrEqual(readings[i - 1]![figure] - 1e-9);
+      for (let i = 1; i < told().readings.length; i++) {
+        expect(told().readings[i]![figure]).toBeGreaterThanOrEqual(told().readings[i - 1]![figure] - 1e-9);
       }
     }
   });
 
   it('the coldest is no hotter than the hottest, and nothing is hotter than the oven', () => {
-    for (const { coldestC, hottestC, centreC, topC } of readings) {
+    for (const { coldestC, hottestC, centreC, topC } of told().readings) {
       expect(coldestC).toBeLessThanOrEqual(hottestC + 1e-9);
       expect(centreC).toBeLessThanOrEqual(hottestC + 1e-9);
       expect(topC).toBeLessThan(240);

@@ -5,6 +5,7 @@ import { starterSpec } from '../spec/index.js';
 import type { Bake } from './bake.js';
 import { bakeSteps, bakeWork } from './bake.js';
 import { onKnob } from './knob.js';
+import { once } from '../test/once.js';
 
 const stages = (
   firstC: number,
@@ -30,28 +31,28 @@ function baked(change: Partial<PieSpec['bake']>): Bake {
 }
 
 describe('a bake at the baker’s own stages', () => {
-  const bake = baked({ stages: stages(205, 15, 180, 45) });
+  const bake = once(() => baked({ stages: stages(205, 15, 180, 45) }));
 
   it('keeps them, and is out when they are over', () => {
-    expect(bake.found).toBe(false);
-    expect(bake.stages).toEqual(stages(205, 15, 180, 45));
-    expect(bake.outMin).toBe(60);
-    expect(bake.atEnd.timeMin).toBeCloseTo(60, 6);
+    expect(bake().found).toBe(false);
+    expect(bake().stages).toEqual(stages(205, 15, 180, 45));
+    expect(bake().outMin).toBe(60);
+    expect(bake().atEnd.timeMin).toBeCloseTo(60, 6);
   });
 
   it('turns the pie within the second stage', () => {
-    expect(bake.turnMin).toBeGreaterThan(15);
-    expect(bake.turnMin).toBeLessThan(60);
+    expect(bake().turnMin).toBeGreaterThan(15);
+    expect(bake().turnMin).toBeLessThan(60);
   });
 
   it('is warm before it slices clean', () => {
-    expect(bake.cooling.warmMin).toBeGreaterThan(30);
-    expect(bake.cooling.sliceMin).toBeGreaterThan(bake.cooling.warmMin ?? Infinity);
+    expect(bake().cooling.warmMin).toBeGreaterThan(30);
+    expect(bake().cooling.sliceMin).toBeGreaterThan(bake().cooling.warmMin ?? Infinity);
   });
 
   it('reads forward in time, browning never going back, water never coming back', () => {
-    for (let i = 1; i < bake.readings.length; i++) {
-      const [before, now] = [bake.readings[i - 1]!, bake.readings[i]!];
+    for (let i = 1; i < bake().readings.length; i++) {
+      const [before, now] = [bake().readings[i - 1]!, bake().readings[i]!];
       expect(now.timeMin).toBeGreaterThan(before.timeMin);
       expect(now.topBrowning).toBeGreaterThanOrEqual(before.topBrowning);
       expect(now.tender).toBeGreaterThanOrEqual(before.tender);
@@ -93,40 +94,40 @@ describe('a bake that is searched', () => {
 });
 
 describe('a plan with its bake', () => {
-  const plan = draft({ stages: stages(205, 15, 180, 45) });
-  const bake = bakeWork(plan.work, plan.spec.bake)!;
-  const whole = withBake(plan, bake);
+  const plan = once(() => draft({ stages: stages(205, 15, 180, 45) }));
+  const bake = once(() => bakeWork(plan().work, plan().spec.bake)!);
+  const whole = once(() => withBake(plan(), bake()));
 
   it('has the figures of the bake and the steps of the clock', () => {
-    expect(plan.figures['bake.out']).toBeUndefined();
-    expect(whole.figures['bake.out']?.value).toBe(60);
-    expect(whole.figures['bake.stage1.temp']?.why.source).toBe('your choice');
-    const ids = whole.clock.map(({ id }) => id);
+    expect(plan().figures['bake.out']).toBeUndefined();
+    expect(whole().figures['bake.out']?.value).toBe(60);
+    expect(whole().figures['bake.stage1.temp']?.why.source).toBe('your choice');
+    const ids = whole().clock.map(({ id }) => id);
     expect(ids).toEqual(expect.arrayContaining(['stage1', 'stage2', 'cool']));
-    expect(plan.clock.map(({ id }) => id)).not.toContain('stage1');
+    expect(plan().clock.map(({ id }) => id)).not.toContain('stage1');
   });
 
   it('lets ledger and bake agree: what evaporates in one evaporates in the other, and again', () => {
-    expect(whole.filling.ledger.evaporatedG).toBeCloseTo(bake.atEnd.fillingLostG, 6);
-    expect(whole.filling.batch).toEqual(plan.filling.batch);
-    expect(whole.build.base).toEqual(plan.build.base);
+    expect(whole().filling.ledger.evaporatedG).toBeCloseTo(bake().atEnd.fillingLostG, 6);
+    expect(whole().filling.batch).toEqual(plan().filling.batch);
+    expect(whole().build.base).toEqual(plan().build.base);
     // The thickener that follows changes the pie by a few grams: baked again, it loses the same.
     const second = draft({ stages: stages(205, 15, 180, 45) });
     const changed = {
       ...second.work,
       body: {
         ...second.work.body,
-        filling: { ...second.work.body.filling!, massKg: whole.filling.massG / 1000 },
+        filling: { ...second.work.body.filling!, massKg: whole().filling.massG / 1000 },
       },
     };
-    const again = bakeWork(changed, plan.spec.bake)!;
-    expect(Math.abs(again.atEnd.fillingLostG - bake.atEnd.fillingLostG)).toBeLessThan(2);
+    const again = bakeWork(changed, plan().spec.bake)!;
+    expect(Math.abs(again.atEnd.fillingLostG - bake().atEnd.fillingLostG)).toBeLessThan(2);
   });
 
   it('holds less juice to thicken the longer it bakes', () => {
     const longer = draft({ stages: stages(205, 15, 180, 75) });
     const dose = withBake(longer, bakeWork(longer.work, longer.spec.bake)!).filling.dose.massG;
-    expect(dose).toBeLessThan(whole.filling.dose.massG);
+    expect(dose).toBeLessThan(whole().filling.dose.massG);
   });
 });
 
@@ -142,15 +143,15 @@ describe('foil in the oven', () => {
 });
 
 describe('bands', () => {
-  const bake = baked({ stages: null });
+  const bake = once(() => baked({ stages: null }));
 
   it('hold what was found, and other ways cost more', () => {
-    const [first, second] = bake.stages;
-    const { bands } = bake;
+    const [first, second] = bake().stages;
+    const { bands } = bake();
     expect(first.tempC).toBeGreaterThanOrEqual(bands!.firstC.low);
     expect(first.tempC).toBeLessThanOrEqual(bands!.firstC.high);
     expect(second.tempC).toBeGreaterThanOrEqual(bands!.secondC.low);
-    expect(bake.others.length).toBeGreaterThan(2);
+    expect(bake().others.length).toBeGreaterThan(2);
   });
 
   it('sticks to the steps of the knob', () => {

@@ -6,13 +6,14 @@ import type { DishSpec, FormKind, PieSpec } from '../spec/index.js';
 import { eatenHow, formKinds, starterSpec } from '../spec/index.js';
 import { stations } from './advice.js';
 import { formOf, vesselOf } from './index.js';
+import { once } from '../test/once.js';
 
 const taken = (kind: FormKind): PieSpec => changeForm(starterSpec, kind).spec;
 
 /** What must hold of any form, the next one too. */
 describe.each(formKinds)('%s', (kind) => {
   const form = formOf(kind);
-  const spec = taken(kind);
+  const spec = once(() => taken(kind));
 
   it('knows its own name and is said in words', () => {
     expect(form.kind).toBe(kind);
@@ -24,14 +25,14 @@ describe.each(formKinds)('%s', (kind) => {
   it('takes a dish that suits it, and its ready one does', () => {
     const ready = builtInDishes.get(form.readyDish);
     expect(ready).toBeDefined();
-    expect(form.suits(ready as DishSpec, spec.form)).toBe(true);
-    expect(form.suits(spec.dish, spec.form)).toBe(true);
+    expect(form.suits(ready as DishSpec, spec().form)).toBe(true);
+    expect(form.suits(spec().dish, spec().form)).toBe(true);
   });
 
   it('is planned as it is taken up, without a word of blame', () => {
-    const planned = draftPlan(spec);
+    const planned = draftPlan(spec());
     expect(planned.ok).toBe(true);
-    expect(form.check(spec)).toEqual([]);
+    expect(form.check(spec())).toEqual([]);
   });
 
   it('takes hands for as long as a hand has', () => {
@@ -49,8 +50,8 @@ describe.each(formKinds)('%s', (kind) => {
   });
 
   it('holds fruit by its room, and more of it in a larger dish', () => {
-    const small = vesselOf(spec.form, spec.dish);
-    const large = vesselOf(spec.form, { ...spec.dish, depthCm: spec.dish.depthCm * 1.5 });
+    const small = vesselOf(spec().form, spec().dish);
+    const large = vesselOf(spec().form, { ...spec().dish, depthCm: spec().dish.depthCm * 1.5 });
     expect(small.measures.netMl).toBeGreaterThan(50);
     expect(large.measures.netMl).toBeGreaterThanOrEqual(small.measures.netMl);
     expect(small.count).toBeGreaterThanOrEqual(1);
@@ -58,7 +59,7 @@ describe.each(formKinds)('%s', (kind) => {
   });
 
   it('stands higher with more in it', () => {
-    const vessel = vesselOf(spec.form, spec.dish);
+    const vessel = vesselOf(spec().form, spec().dish);
     const { netMl } = vessel.measures;
     const low = form.heights(vessel, netMl * 0.6);
     const high = form.heights(vessel, netMl * 1.2);
@@ -77,27 +78,32 @@ describe.each(formKinds)('%s', (kind) => {
   });
 
   it('lets out some steam and not more than there is', () => {
-    const planned = draftPlan(spec);
+    const planned = draftPlan(spec());
     if (!planned.ok) throw new Error('it cannot be planned');
     const { top } = planned.plan.build;
     const share = form.top.evaporates(top);
     expect(share).toBeGreaterThan(0);
     expect(share).toBeLessThanOrEqual(1);
-    expect(form.top.doughG(top)).toBeGreaterThanOrEqual(form.top.liesG(top, spec.pastry) - 1e-6);
+    expect(form.top.doughG(top)).toBeGreaterThanOrEqual(form.top.liesG(top, spec().pastry) - 1e-6);
   });
 
   it('browns by a factor near that of bare pastry', () => {
-    const planned = draftPlan(spec);
+    const planned = draftPlan(spec());
     if (!planned.ok) throw new Error('it cannot be planned');
     const { build } = planned.plan;
-    const beside = { form: spec.form, dish: build.vessel.dish, pastry: spec.pastry, larder: builtInLarder };
+    const beside = {
+      form: spec().form,
+      dish: build.vessel.dish,
+      pastry: spec().pastry,
+      larder: builtInLarder,
+    };
     const factor = form.top.browning(build.top, beside);
     expect(factor).toBeGreaterThan(0.4);
     expect(factor).toBeLessThan(2.5);
   });
 
   it('names what is in its top to eaters', () => {
-    for (const allergen of form.top.contains(spec.form, builtInLarder)) {
+    for (const allergen of form.top.contains(spec().form, builtInLarder)) {
       expect(['wheat', 'milk', 'egg', 'nuts', 'oats']).toContain(allergen);
     }
   });

@@ -5,6 +5,7 @@ import type { FormKind, PieSpec } from '../spec/index.js';
 import { formKinds, starterSpec } from '../spec/index.js';
 import { changeForm } from './change-form.js';
 import type { PiePlan } from './plan.js';
+import { once } from '../test/once.js';
 import { draftPlan, planPie } from './plan.js';
 
 const specOf = (kind: FormKind): PieSpec => changeForm(starterSpec, kind).spec;
@@ -27,14 +28,11 @@ function bakedOf(kind: FormKind): PiePlan {
 }
 
 describe.each(formKinds)('%s', (kind) => {
-  let draft: PiePlan;
-  beforeAll(() => {
-    draft = draftOf(specOf(kind));
-  });
+  const draft = once(() => draftOf(specOf(kind)));
 
   it('weighs as much dough as its sheets and pieces take, and says what is left of it', () => {
-    const { build, figures } = draft;
-    const dough = builtInDoughs.get(draft.spec.pastry.dough)!;
+    const { build, figures } = draft();
+    const dough = builtInDoughs.get(draft().spec.pastry.dough)!;
     const { massG, flourG, butterG, waterLowG, waterHighG, saltG, sugarG, otherG } = build.dough;
     const parts = flourG + butterG + (waterLowG + waterHighG) / 2 + saltG + sugarG + otherG;
     expect(parts).toBeCloseTo(massG, 6);
@@ -47,7 +45,7 @@ describe.each(formKinds)('%s', (kind) => {
   });
 
   it('has each thing to weigh once, with a name and an amount', () => {
-    const lines = draft.slip.flatMap((group) => group.lines);
+    const lines = draft().slip.flatMap((group) => group.lines);
     expect(new Set(lines.map(({ id }) => id)).size).toBe(lines.length);
     for (const { label, massG, bought } of lines) {
       expect(label).not.toBe('');
@@ -56,12 +54,12 @@ describe.each(formKinds)('%s', (kind) => {
   });
 
   it('tells its allergens, wheat among them', () => {
-    expect(draft.allergens).toContain('wheat');
-    if (formOf(kind).washed) expect(draft.allergens).toContain('egg');
+    expect(draft().allergens).toContain('wheat');
+    if (formOf(kind).washed) expect(draft().allergens).toContain('egg');
   });
 
   it('takes a wash only where pastry shows', () => {
-    const lines = draft.slip.flatMap((group) => group.lines);
+    const lines = draft().slip.flatMap((group) => group.lines);
     expect(lines.some(({ id }) => id === 'wash')).toBe(formOf(kind).washed);
   });
 
@@ -86,7 +84,7 @@ describe.each(formKinds)('%s', (kind) => {
   });
 
   it('says cautions of its own where the work is', () => {
-    const ids = draft.advice.map(({ id }) => id);
+    const ids = draft().advice.map(({ id }) => id);
     const own: Partial<Record<FormKind, string>> = {
       double_crust: 'steam',
       open_shell: 'hot_weights',
@@ -103,8 +101,8 @@ describe.each(formKinds)('%s', (kind) => {
     const spec = specOf(kind);
     const large = { ...spec.dish, topCm: spec.dish.topCm * 1.2, baseCm: spec.dish.baseCm * 1.2 };
     const more = draftOf({ ...spec, dish: large });
-    const times = more.build.dish.netMl / draft.build.dish.netMl;
-    expect(more.filling.batch.massG / draft.filling.batch.massG).toBeCloseTo(times, 0);
-    expect(more.filling.sugar.massG).toBeGreaterThan(draft.filling.sugar.massG);
+    const times = more.build.dish.netMl / draft().build.dish.netMl;
+    expect(more.filling.batch.massG / draft().filling.batch.massG).toBeCloseTo(times, 0);
+    expect(more.filling.sugar.massG).toBeGreaterThan(draft().filling.sugar.massG);
   });
 });

@@ -5,6 +5,7 @@ import type { FormKind, PieSpec } from '../spec/index.js';
 import { formKinds, starterSpec } from '../spec/index.js';
 import { changeForm } from './change-form.js';
 import type { PiePlan } from './plan.js';
+import { once } from '../test/once.js';
 import { planContext, planPie } from './plan.js';
 import { surroundings } from './surroundings.js';
 
@@ -42,13 +43,10 @@ function madeUp(kind: FormKind): { readonly whole: PiePlan; readonly made: PiePl
 const thickened = formKinds.filter((kind) => formOf(kind).thickened);
 
 describe.each(thickened)('a %s with too little flour', (kind) => {
-  let pies: ReturnType<typeof madeUp>;
-  beforeAll(() => {
-    pies = madeUp(kind);
-  });
+  const pies = once(() => madeUp(kind));
 
   it('is made up to the set that was wanted, baked as it is', () => {
-    const { whole, made } = pies;
+    const { whole, made } = pies();
     expect(whole.filling.dose.massG).toBeGreaterThan(2);
     expect(made.filling.reached / whole.filling.target).toBeGreaterThan(0.93);
     expect(made.filling.reached / whole.filling.target).toBeLessThan(1.07);

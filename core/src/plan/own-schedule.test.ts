@@ -2,6 +2,7 @@ import type { FormKind, OvenKind, PieSpec, PreparationKind } from '../spec/index
 import { formKinds, ovenKinds, starterSpec } from '../spec/index.js';
 import { changeForm } from './change-form.js';
 import type { PiePlan } from './plan.js';
+import { once } from '../test/once.js';
 import { planPie } from './plan.js';
 
 function planned(kind: FormKind, preparation: PreparationKind, oven: OvenKind): PiePlan {
@@ -27,17 +28,14 @@ const ways = formKinds.flatMap((kind) =>
 
 /** A schedule that a baker would follow: heats of 165 to 220 C, a hot first stage of 10 to 30 minutes, a second of ten at least; common practice, no source. */
 describe.each(ways)('%s of %s fruit in a %s oven, stages left to Mardle', (kind, preparation, oven) => {
-  let plan: PiePlan;
-  beforeAll(() => {
-    plan = planned(kind, preparation, oven);
-  });
+  const plan = once(() => planned(kind, preparation, oven));
 
   it('gives no cause for alarm', () => {
-    expect(plan.advice.filter(({ id }) => alarms.includes(id))).toEqual([]);
+    expect(plan().advice.filter(({ id }) => alarms.includes(id))).toEqual([]);
   });
 
   it('has heats that bakers set, and stages worth turning the knob for', () => {
-    const { bake } = plan;
+    const { bake } = plan();
     const [first, second] = bake?.stages ?? [];
     if (!bake || !first || !second) throw new Error('there is no bake');
     for (const { tempC } of [first, second]) {

@@ -1,11 +1,14 @@
 import { starterSpec } from '../spec/index.js';
 import { draftPlan } from './plan.js';
 import { slipWords } from './slip-words.js';
+import { once } from '../test/once.js';
 
-const planned = draftPlan(starterSpec);
-const lines = planned.ok ? planned.plan.slip.flatMap(({ lines: its }) => its) : [];
+const lines = once(() => {
+  const planned = draftPlan(starterSpec);
+  return planned.ok ? planned.plan.slip.flatMap(({ lines: its }) => its) : [];
+});
 const line = (id: string) => {
-  const found = lines.find((one) => one.id === id);
+  const found = lines().find((one) => one.id === id);
   if (!found) throw new Error(`no line ${id}`);
   return found;
 };
