@@ -44,7 +44,13 @@ export default {
     project('core'),
     project('contract'),
     project('scripts'),
-    project('server'),
+    project('server', {
+      moduleNameMapper: {
+        ...shared.moduleNameMapper,
+        // Exported to `import` alone.
+        '^file-type$': '<rootDir>/../node_modules/file-type/index.js',
+      },
+    }),
     project('web', {
       testEnvironment: 'jest-fixed-jsdom',
       setupFilesAfterEnv: ['<rootDir>/src/test/setup.ts'],

@@ -6,6 +6,7 @@ import { BakesModule } from './bakes/bakes.module.js';
 import type { Config } from './config.js';
 import { databaseOptions } from './database/data-source.js';
 import { CONFIG, HealthController } from './health/health.controller.js';
+import { KitchenFileModule } from './kitchen-file/kitchen-file.module.js';
 import { KitchensModule } from './kitchens/kitchens.module.js';
 import { LarderModule } from './larder/larder.module.js';
 import { LogModule } from './log/log.module.js';
@@ -37,6 +38,7 @@ export class AppModule {
         BakesModule,
         LogModule,
         ProbeModule,
+        KitchenFileModule,
       ],
       controllers: [HealthController],
       providers: [{ provide: CONFIG, useValue: config }],

@@ -2,8 +2,10 @@ import type { INestApplication } from '@nestjs/common';
 import { NestFactory } from '@nestjs/core';
 import type { NestExpressApplication } from '@nestjs/platform-express';
 import compression from 'compression';
-import type { Request, Response } from 'express';
+import type { NextFunction, Request, Response } from 'express';
+import { json, raw } from 'express';
 import helmet from 'helmet';
+import { MOST_PHOTO_BYTES } from '@mardle/contract';
 import type { Logger } from 'pino';
 import { randomUUID } from 'node:crypto';
 import type { IncomingMessage, ServerResponse } from 'node:http';
@@ -19,6 +21,9 @@ import { ProblemFilter } from './problems/problem.filter.js';
 
 /** A pie is a few kilobytes, two hundred events some forty. */
 const LONGEST_BODY = '256kb';
+/** A kitchen of ten thousand pies with pictures. */
+const LONGEST_KITCHEN = '256mb';
+const KITCHEN_FILE = '/api/kitchen/file';
 
 /** One line a request. */
 const said = (
@@ -70,8 +75,13 @@ export async function createApp(config: Config, log: Logger): Promise<INestAppli
   app.use(localOnly);
   app.use(compression());
   if (config.webFolder) app.use('/assets', ...assets(config.webFolder));
+  app.use(KITCHEN_FILE, json({ limit: LONGEST_KITCHEN }));
+  app.use('/api/log', raw({ type: 'image/*', limit: MOST_PHOTO_BYTES }));
   app.useBodyParser('json', { limit: LONGEST_BODY });
-  app.use(modest);
+  app.use((request: Request, response: Response, next: NextFunction) =>
+    // These are counted part by part, or are no JSON.
+    request.path === KITCHEN_FILE || Buffer.isBuffer(request.body) ? next() : modest(request, response, next),
+  );
   app.setGlobalPrefix('api');
   app.useGlobalInterceptors(new InTime(config.dataFolder));
   app.useGlobalFilters(new ProblemFilter(log));

@@ -10,6 +10,8 @@ export interface LogEntry extends LoggedBake {
   readonly note: string;
   /** Of what was said of it; 0 when nothing was. */
   readonly version: number;
+  /** Names the picture of the slice; null when there is none. */
+  readonly photo: string | null;
 }
 
 /** One page of the log, the newest first. */

@@ -3,6 +3,7 @@ import {
   finishDay,
   finishNow,
   holdsOf,
+  isPlain,
   isWhole,
   lowerBound,
   readDay,
@@ -28,9 +29,6 @@ interface DayAnswer {
 type Answered =
   | { readonly ok: true; readonly answer: DayAnswer }
   | { readonly ok: false; readonly problems: readonly FieldProblem[] };
-
-const isPlain = (value: unknown): value is Record<string, unknown> =>
-  typeof value === 'object' && value !== null && !Array.isArray(value);
 
 /** Pies may stand in files of their own: their names are read from where the day lies. */
 async function withPieFiles(plain: unknown, folder: string): Promise<unknown> {

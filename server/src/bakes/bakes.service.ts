@@ -55,7 +55,7 @@ const summary = (bake: BakeEntity): BakeSummary => ({
 });
 
 /** An event as its row: what was left out is null. */
-const rowOf = (bakeId: string, { id, kind, at, minutes, undoes, note }: BakeEventRequest) => ({
+export const rowOf = (bakeId: string, { id, kind, at, minutes, undoes, note }: BakeEventRequest) => ({
   id,
   bakeId,
   kind,

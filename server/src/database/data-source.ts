@@ -5,6 +5,7 @@ import { BakeEntity, BakeEventEntity } from '../bakes/bake.entities.js';
 import { DishEntity, KitchenEntity, OvenEntity } from '../kitchens/kitchen.entities.js';
 import { PieEntity, PieVersionEntity } from '../pies/pie.entities.js';
 import { ReadingEntity } from '../probe/reading.entity.js';
+import { PhotoEntity } from '../log/photo.entity.js';
 import { TastingEntity } from '../log/tasting.entity.js';
 import { OwnFruitEntity } from '../larder/own-fruit.entity.js';
 import { FirstTables1764032400000 } from './migrations/0001-first-tables.js';
@@ -14,6 +15,7 @@ import { LeftOutIsNull1764100000000 } from './migrations/0004-left-out-is-null.j
 import { Lists1764200000000 } from './migrations/0005-lists.js';
 import { Tastings1764300000000 } from './migrations/0006-tastings.js';
 import { Readings1764400000000 } from './migrations/0007-readings.js';
+import { Photos1764500000000 } from './migrations/0008-photos.js';
 
 export function databaseOptions({ database }: Config): DataSourceOptions {
   return {
@@ -35,6 +37,7 @@ export function databaseOptions({ database }: Config): DataSourceOptions {
       OwnFruitEntity,
       TastingEntity,
       ReadingEntity,
+      PhotoEntity,
     ],
     migrations: [
       FirstTables1764032400000,
@@ -44,6 +47,7 @@ export function databaseOptions({ database }: Config): DataSourceOptions {
       Lists1764200000000,
       Tastings1764300000000,
       Readings1764400000000,
+      Photos1764500000000,
     ],
     synchronize: false,
     poolSize: 8,

@@ -8,8 +8,8 @@ import { databaseAway, storageFull } from '../problems/problem.js';
 const SILENT_MS = 1700;
 const LOOK_EVERY_MS = 100;
 
-/** One asks nothing of the database; the other is silent for as long as nothing comes. */
-const answersInItsOwnTime = ['live', 'stream'];
+/** One asks nothing of the database, one is silent for as long as nothing comes, two go through a whole kitchen. */
+const answersInItsOwnTime = ['live', 'stream', 'saveKitchen', 'bringKitchenIn'];
 
 /** A table grows by up to this much at a time; with less left, a database that waits is waiting for room. */
 const ROOM_BYTES = 4 * 1024 ** 2;

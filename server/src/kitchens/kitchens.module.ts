@@ -8,5 +8,6 @@ import { KitchensService } from './kitchens.service.js';
   imports: [TypeOrmModule.forFeature([KitchenEntity, DishEntity, OvenEntity])],
   controllers: [KitchensController],
   providers: [KitchensService],
+  exports: [KitchensService],
 })
 export class KitchensModule {}

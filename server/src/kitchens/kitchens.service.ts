@@ -14,7 +14,7 @@ import { DishEntity, KitchenEntity, OvenEntity } from './kitchen.entities.js';
 export const THE_KITCHEN = '0a9e6f5e-4d3c-4b2a-9f18-57696b657266';
 
 /** A row as the contract says it: what was left out is not there. */
-function asSaid<Row extends object>({ kitchenId: _, position: __, ...row }: Row & Kept): Row {
+export function asSaid<Row extends object>({ kitchenId: _, position: __, ...row }: Row & Kept): Row {
   return Object.fromEntries(Object.entries(row).filter(([, value]) => value !== null)) as Row;
 }
 

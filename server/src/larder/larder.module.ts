@@ -8,5 +8,6 @@ import { OwnFruitEntity } from './own-fruit.entity.js';
   imports: [TypeOrmModule.forFeature([OwnFruitEntity])],
   controllers: [LarderController],
   providers: [LarderService],
+  exports: [LarderService],
 })
 export class LarderModule {}

@@ -29,6 +29,7 @@ export function logEntry(
   rows: readonly BakeEventEntity[],
   tasting: TastingEntity | null,
   readings: readonly ReadingEntity[],
+  photo: string | null,
 ): LogEntry {
   const events = standing(rows.map(toEvent));
   const loadedMs = Date.parse(
@@ -66,5 +67,6 @@ export function logEntry(
     tasting: tastingOf(said),
     note: tasting?.note ?? '',
     version: tasting?.version ?? 0,
+    photo,
   };
 }

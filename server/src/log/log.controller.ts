@@ -1,7 +1,8 @@
-import { Body, Controller, Get, Param, Put, Query } from '@nestjs/common';
-import { ApiBody, ApiOperation, ApiResponse, ApiTags } from '@nestjs/swagger';
+import { Body, Controller, Delete, Get, HttpCode, Param, Put, Query, Req, Res } from '@nestjs/common';
+import { ApiBody, ApiConsumes, ApiOperation, ApiResponse, ApiTags } from '@nestjs/swagger';
 import type { LogEntry, LogResponse } from '@mardle/contract';
-import { LogQuery, TastingRequest } from '@mardle/contract';
+import { KEPT_PHOTO_TYPE, LogQuery, PHOTO_TYPES, TastingRequest } from '@mardle/contract';
+import type { Request, Response } from 'express';
 import { QueryOf } from '../openapi/query.js';
 import { ref } from '../openapi/schemas.js';
 import { ShapePipe } from '../problems/shape.pipe.js';
@@ -44,5 +45,34 @@ export class LogController {
     @Body(new ShapePipe(TastingRequest)) body: TastingRequest,
   ): Promise<LogEntry> {
     return this.log.keep(id, body);
+  }
+
+  @Get(':id/photo')
+  @ApiOperation({ summary: 'The picture of the slice, WebP' })
+  @ApiResponse({ status: 200, description: 'The picture' })
+  @ApiResponse({ status: 404, description: 'Problem document' })
+  async photo(@Param('id', bakeId) id: string, @Res() response: Response): Promise<void> {
+    const { name, bytes } = await this.log.photo(id);
+    response.type(KEPT_PHOTO_TYPE).setHeader('ETag', `"${name}"`).send(bytes);
+  }
+
+  @Put(':id/photo')
+  @ApiOperation({
+    summary: 'Keep a picture of the slice: made small and upright, with nothing but the picture left in it',
+  })
+  @ApiConsumes(...PHOTO_TYPES)
+  @ApiResponse({ status: 200, description: 'Kept' })
+  @ApiResponse({ status: 413, description: 'Problem document: too large' })
+  @ApiResponse({ status: 422, description: 'Problem document: no picture' })
+  keepPhoto(@Param('id', bakeId) id: string, @Req() { body }: Request): Promise<LogEntry> {
+    return this.log.keepPhoto(id, Buffer.isBuffer(body) ? body : Buffer.alloc(0));
+  }
+
+  @Delete(':id/photo')
+  @HttpCode(204)
+  @ApiOperation({ summary: 'Take the picture away' })
+  @ApiResponse({ status: 204, description: 'Done' })
+  dropPhoto(@Param('id', bakeId) id: string): Promise<void> {
+    return this.log.dropPhoto(id);
   }
 }

@@ -9,6 +9,8 @@ import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
 import { invalid, notFound, saidMeanwhile } from '../problems/problem.js';
 import { logEntry } from './log-entry.js';
 import { ReadingEntity } from '../probe/reading.entity.js';
+import { PhotoEntity } from './photo.entity.js';
+import { plainPhoto } from './plain-photo.js';
 import { TastingEntity } from './tasting.entity.js';
 
 /** LIKE takes these for more than themselves. */
@@ -70,6 +72,28 @@ export class LogService {
     });
   }
 
+  /** Keeps a picture of the slice in place of the one before. */
+  async keepPhoto(id: string, sent: Buffer): Promise<LogEntry> {
+    await this.entry(this.source.manager, id);
+    const photo = await plainPhoto(sent);
+    await this.source.manager.upsert(PhotoEntity, { bakeId: id, ...photo }, ['bakeId']);
+    return this.entry(this.source.manager, id);
+  }
+
+  async photo(id: string): Promise<PhotoEntity> {
+    const photo = await this.source.manager.findOne(PhotoEntity, {
+      where: { bakeId: id },
+      select: { bakeId: true, name: true, bytes: true },
+    });
+    if (!photo) throw notFound('picture');
+    return photo;
+  }
+
+  /** Asking twice is no error. */
+  async dropPhoto(id: string): Promise<void> {
+    await this.source.manager.delete(PhotoEntity, { bakeId: id });
+  }
+
   private finished(manager: EntityManager): SelectQueryBuilder<BakeEntity> {
     return manager
       .createQueryBuilder(BakeEntity, 'bake')
@@ -95,11 +119,12 @@ export class LogService {
   private async entries(manager: EntityManager, bakes: readonly BakeEntity[]): Promise<LogEntry[]> {
     if (bakes.length === 0) return [];
     const ids = In(bakes.map(({ id }) => id));
-    const [events, tastings, readings] = await Promise.all([
+    const [events, tastings, readings, photos] = await Promise.all([
       manager.find(BakeEventEntity, { where: { bakeId: ids }, order: { at: 'ASC' } }),
       manager.findBy(TastingEntity, { bakeId: ids }),
       // One in a few minutes is enough for what a log teaches.
       manager.find(ReadingEntity, { where: { bakeId: ids, stays: true }, order: { at: 'ASC' } }),
+      manager.findBy(PhotoEntity, { bakeId: ids }),
     ]);
     const byBake = new Map<string, BakeEventEntity[]>();
     for (const event of events) byBake.set(event.bakeId, [...(byBake.get(event.bakeId) ?? []), event]);
@@ -110,6 +135,7 @@ export class LogService {
         byBake.get(bake.id) ?? [],
         tastingOf.get(bake.id) ?? null,
         readings.filter(({ bakeId }) => bakeId === bake.id),
+        photos.find(({ bakeId }) => bakeId === bake.id)?.name ?? null,
       ),
     );
   }

@@ -38,6 +38,7 @@ const entry: LogEntry = {
   bakedAt: '2026-09-01T08:00:00.000Z',
   note: '',
   version: 0,
+  photo: null,
   season: '2026',
   plan: starterSpec,
   stages: null,

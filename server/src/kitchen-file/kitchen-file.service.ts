@@ -1,0 +1,45 @@
+import { Injectable } from '@nestjs/common';
+import type { BroughtIn, KitchenFileQuery, KitchenFileRequest } from '@mardle/contract';
+import { DataSource } from 'typeorm';
+import { inTransaction } from '../database/transaction.js';
+import { KitchenEntity } from '../kitchens/kitchen.entities.js';
+import { KitchensService, THE_KITCHEN } from '../kitchens/kitchens.service.js';
+import { LarderService } from '../larder/larder.service.js';
+import { bringIn } from './bring-in.js';
+import { checkKitchen } from './check-kitchen.js';
+import { clearKitchen } from './clear-kitchen.js';
+import { saveKitchen } from './save-kitchen.js';
+
+@Injectable()
+export class KitchenFileService {
+  constructor(
+    private readonly source: DataSource,
+    private readonly kitchens: KitchensService,
+    private readonly larder: LarderService,
+  ) {}
+
+  /** The whole kitchen as it is now. */
+  save(): Promise<KitchenFileRequest> {
+    return this.source.transaction('REPEATABLE READ', (manager) =>
+      saveKitchen(manager, this.kitchens, this.larder),
+    );
+  }
+
+  /**
+   * Brings a kitchen in whole or not at all, beside what is here or in its place; `isGone` tells that nobody waits for it any
+   * more.
+   */
+  async bringIn(body: unknown, { instead }: KitchenFileQuery, isGone: () => boolean): Promise<BroughtIn> {
+    const goOn = (): void => {
+      if (isGone()) throw new Error('whoever brought a kitchen in has gone');
+    };
+    const kitchen = await checkKitchen(body);
+    return inTransaction(this.source, async (manager) => {
+      if (instead === 'yes') {
+        await clearKitchen(manager);
+        await manager.update(KitchenEntity, { id: THE_KITCHEN }, { name: kitchen.name });
+      }
+      return bringIn(manager, kitchen, goOn);
+    });
+  }
+}
