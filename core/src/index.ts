@@ -329,6 +329,8 @@ export type {
   SliceSaid,
   Tasting,
   TastingQuestion,
+  Trend,
+  TrendPoint,
   Weighed,
   Why,
 } from './learn/index.js';
@@ -351,5 +353,6 @@ export {
   sampleTruth,
   simulatedProbe,
   tastingWords,
+  trendSteps,
   whyOf,
 } from './learn/index.js';

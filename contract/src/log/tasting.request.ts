@@ -1,6 +1,6 @@
 import type { SaucerResult, Tasting } from '@mardle/core';
 import { saucerResults, tastingWords } from '@mardle/core';
-import { IsIn, IsInt, IsNumber, IsString, Max, MaxLength, Min } from 'class-validator';
+import { IsBoolean, IsIn, IsInt, IsNumber, IsString, Max, MaxLength, Min } from 'class-validator';
 import { IsWritable, MayBeLeftOut } from '../decorators.js';
 
 /** A figure from a kitchen scale, g. */
@@ -23,6 +23,8 @@ export class TastingRequest implements Words {
   /** Version that it builds on; 0 for the first. */
   @IsInt() @Min(0) @Max(1_000_000) version: number;
   @MayBeLeftOut() @IsInt() @Min(0) @Max(A_WEEK_MIN) cooledMin?: number;
+  /** Whether a set that nobody expected was meant; false leaves it out of what is learned. */
+  @MayBeLeftOut() @IsBoolean() stands?: boolean;
   @Word(tastingWords.set) set?: NonNullable<Tasting['set']>;
   @Word(tastingWords.sweetness) sweetness?: NonNullable<Tasting['sweetness']>;
   @Word(tastingWords.base) base?: NonNullable<Tasting['base']>;

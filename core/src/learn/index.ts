@@ -28,3 +28,5 @@ export type { ProbeFault } from './probe.js';
 export { probeFault } from './probe.js';
 export { logFile, readLog } from './read-log.js';
 export { sampleLog, sampleTruth } from './sample-log.js';
+export type { Trend, TrendPoint } from './trend.js';
+export { trendSteps } from './trend.js';

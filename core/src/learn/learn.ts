@@ -127,7 +127,8 @@ function setFigure(
   if (!pie) return [];
   const dose = doseOf(fit, pie, fruit, season);
   const was = before && newest && has(newest, fruit) ? doseOf(before, pie, fruit, season).mean : null;
-  const leapt = was !== null && Math.abs(dose.mean - was) > MOST_STEP;
+  const stands = newest?.bake.tasting?.stands === true;
+  const leapt = !stands && was !== null && Math.abs(dose.mean - was) > MOST_STEP;
   const used = leapt ? was + Math.sign(dose.mean - was) * MOST_STEP : dose.mean;
   const label = larder.fruits.get(fruit)?.label ?? fruit;
   const thickeners = [...pie.table.thickenerShares.keys()];
@@ -255,6 +256,29 @@ export function learnFrom(pies: readonly LoggedPie[], larder: Larder = builtInLa
 /** Tables by what makes them: a pie baked the same way twice is worked out once. */
 export type PieTables = Map<string, PieTable>;
 
+/** Bakes with their tables; a slice that somebody said was odd says nothing of set. */
+export function tabled(
+  log: BakeLog,
+  larder: Larder,
+  tables: PieTables,
+): { readonly pies: readonly LoggedPie[]; readonly unread: Learned['unread'] } {
+  const pies: LoggedPie[] = [];
+  const unread: { id: string; why: string }[] = [];
+  for (const logged of log.bakes) {
+    const { tasting } = logged;
+    const bake = tasting?.stands === false ? { ...logged, tasting: { ...tasting, set: null } } : logged;
+    const key = tableKey(bake);
+    try {
+      const table = tables.get(key) ?? makePieTable(bake, larder);
+      tables.set(key, table);
+      pies.push({ bake, table });
+    } catch (error) {
+      unread.push({ id: bake.id, why: error instanceof Error ? error.message : String(error) });
+    }
+  }
+  return { pies, unread };
+}
+
 /**
  * What a log teaches. Tables of pies already seen are taken from `tables`, new ones put there.
  * @param log of a kitchen
@@ -268,17 +292,6 @@ export function learnLog(
   larder: Larder = builtInLarder,
   tables: PieTables = new Map(),
 ): Learned {
-  const pies: LoggedPie[] = [];
-  const unread: { id: string; why: string }[] = [];
-  for (const bake of log.bakes) {
-    const key = tableKey(bake);
-    try {
-      const table = tables.get(key) ?? makePieTable(bake, larder);
-      tables.set(key, table);
-      pies.push({ bake, table });
-    } catch (error) {
-      unread.push({ id: bake.id, why: error instanceof Error ? error.message : String(error) });
-    }
-  }
+  const { pies, unread } = tabled(log, larder, tables);
   return { figures: learnFrom(pies, larder), unread };
 }

@@ -42,6 +42,8 @@ export const goodWords: { readonly [Q in TastingQuestion]: (typeof tastingWords)
 /** A slice, minutes after the pie came out; what nobody said is null. */
 export interface Tasting extends TastingWords {
   readonly cooledMin: number | null;
+  /** Whether a set that nobody expected was meant; false leaves it out of what is learned. */
+  readonly stands?: boolean;
 }
 
 /** What went on the scale, g; null what did not. `inG` and `outG` are the pie in its dish before and after the oven. */

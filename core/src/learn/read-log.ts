@@ -32,10 +32,16 @@ const maybe = (
 const word = <T extends string>(reader: Reader, at: string, value: unknown, of: readonly T[]): T | null =>
   value === undefined || value === null ? null : reader.choice(at, value, of);
 
+const flag = (reader: Reader, at: string, value: unknown): boolean => {
+  if (typeof value !== 'boolean')
+    reader.wrong(at, `${at} must be true or false.`, 'Write true, false or nothing.');
+  return value === true;
+};
+
 function readTasting(reader: Reader, at: string, value: unknown): Tasting | null {
   if (value === undefined || value === null) return null;
   const said = reader.part(at, value, 'what was said of the slice');
-  reader.known(at, said, ['cooledMin', ...Object.keys(tastingWords)]);
+  reader.known(at, said, ['cooledMin', 'stands', ...Object.keys(tastingWords)]);
   const of = <Q extends keyof typeof tastingWords>(question: Q) =>
     word<(typeof tastingWords)[Q][number]>(
       reader,
@@ -53,6 +59,7 @@ function readTasting(reader: Reader, at: string, value: unknown): Tasting | null
     gap: of('gap'),
     leak: of('leak'),
     crust: of('crust'),
+    ...(said['stands'] === undefined ? {} : { stands: flag(reader, `${at}.stands`, said['stands']) }),
   };
 }
 

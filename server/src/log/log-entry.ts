@@ -12,12 +12,12 @@ const MINUTE_MS = 60_000;
 /** The words of a slice; null when none was said. */
 function tastingOf(said: Said): Tasting | null {
   const words = Object.fromEntries(
-    ['cooledMin', ...Object.keys(tastingWords)].flatMap((key) => {
+    ['cooledMin', 'stands', ...Object.keys(tastingWords)].flatMap((key) => {
       const value = said[key as keyof Said];
       return value === undefined ? [] : [[key, value]];
     }),
   ) as Partial<Tasting>;
-  return Object.keys(words).some((key) => key !== 'cooledMin') ? { ...nothingTasted, ...words } : null;
+  return Object.keys(words).some((key) => key in tastingWords) ? { ...nothingTasted, ...words } : null;
 }
 
 const minutesFrom = (loadedMs: number, at: Date): number =>

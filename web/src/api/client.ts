@@ -30,22 +30,31 @@ export const mayGoWellLater = (error: unknown): boolean =>
 export interface Ask {
   readonly method?: 'GET' | 'POST' | 'PUT' | 'DELETE';
   readonly body?: unknown;
+  /** Sent as it is, in place of a body. */
+  readonly file?: Blob;
+  readonly signal?: AbortSignal;
   readonly version?: number;
 }
 
 /** Asks the server; throws a ProblemError for anything but success. */
-export async function ask<T>(path: string, { method = 'GET', body, version }: Ask = {}): Promise<T> {
+export async function ask<T>(
+  path: string,
+  { method = 'GET', body, file, version, signal }: Ask = {},
+): Promise<T> {
   const headers = new Headers({ Accept: 'application/json' });
   if (body !== undefined) headers.set('Content-Type', 'application/json');
+  if (file) headers.set('Content-Type', file.type || 'application/octet-stream');
   if (version !== undefined) headers.set('If-Match', `"${version}"`);
   let answer: Response;
   try {
     answer = await fetch(`/api${path}`, {
       method,
       headers,
-      body: body === undefined ? undefined : JSON.stringify(body),
+      body: file ?? (body === undefined ? undefined : JSON.stringify(body)),
+      signal: signal ?? null,
     });
-  } catch {
+  } catch (error) {
+    if (signal?.aborted) throw error;
     useConnection.getState().failed(unreachable);
     throw new ProblemError(unreachable);
   }

@@ -1,7 +1,7 @@
 import type { LogEntry, LogQuery, LogResponse, TastingRequest } from '@mardle/contract';
-import type { Learned } from '@mardle/core';
+import type { Learned, Trend } from '@mardle/core';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { learnInWorker } from '../workers/log.js';
+import { learnInWorker, trendsInWorker } from '../workers/log.js';
 import { ask } from './client.js';
 
 const LOG = ['log'] as const;
@@ -46,6 +46,33 @@ export const useLearned = () =>
     queryFn: async (): Promise<Learned> => learnInWorker({ bakes: await wholeLog(LEARNED_FROM) }),
     staleTime: 60_000,
   });
+
+/** How each figure moved while the log grew, with the bakes themselves. */
+export const useTrends = () =>
+  useQuery({
+    queryKey: [...LOG, 'learned', 'trends'],
+    queryFn: async (): Promise<{ trends: readonly Trend[]; bakes: readonly LogEntry[] }> => {
+      const bakes = await wholeLog(LEARNED_FROM);
+      return { trends: await trendsInWorker({ bakes }), bakes };
+    },
+    staleTime: 60_000,
+  });
+
+const photoPath = (id: string): string => `/log/${id}/photo`;
+/** Where a picture is; a new one has a new address. */
+export const photoUrl = ({ id, photo }: LogEntry): string => `/api${photoPath(id)}?${photo ?? ''}`;
+
+/** Keeps the picture of a slice, or takes it away. */
+export const useKeepPhoto = () => {
+  const client = useQueryClient();
+  return useMutation({
+    mutationFn: async ({ id, photo }: { readonly id: string; readonly photo: File | null }) =>
+      photo
+        ? ask<LogEntry>(photoPath(id), { method: 'PUT', file: photo })
+        : ask<undefined>(photoPath(id), { method: 'DELETE' }),
+    onSuccess: () => client.invalidateQueries({ queryKey: LOG }),
+  });
+};
 
 export interface SaidOf {
   readonly id: string;

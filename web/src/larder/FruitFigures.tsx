@@ -9,6 +9,7 @@ import { Failure } from '../kit/Failure.js';
 import { Plate } from '../kit/Plate/Plate.js';
 import { useSettings } from '../state/settings.js';
 import classes from './LarderPlace.module.css';
+import { LearnedHere } from './LearnedHere.js';
 
 /** What stands after a figure; shares and pH stand alone. */
 const sign = (unit: string): string =>
@@ -52,6 +53,7 @@ export function FruitFigures({ fruit, own }: FruitFiguresProps) {
           ...careAt('fruit', ...base.hazards),
         ]}
       />
+      <LearnedHere fruit={fruit.id} />
       <Table verticalSpacing={3} fz="md">
         <Table.Thead>
           <Table.Tr>

@@ -8,6 +8,7 @@ import { useOwnFruits } from '../api/larder.js';
 import { Failure } from '../kit/Failure.js';
 import { fleshColour } from '../kit/fruitColours.js';
 import { Plate } from '../kit/Plate/Plate.js';
+import { LearnedList } from '../log/LearnedList.js';
 import { AddFruit } from './AddFruit.js';
 import { Dishes } from './Dishes.js';
 import { FruitFigures } from './FruitFigures.js';
@@ -15,13 +16,14 @@ import classes from './LarderPlace.module.css';
 import { Ovens } from './Ovens.js';
 import { Shelves } from './Shelves.js';
 
-type Shelf = 'fruits' | 'thickeners' | 'sugars' | 'dishes' | 'ovens';
+type Shelf = 'fruits' | 'thickeners' | 'sugars' | 'dishes' | 'ovens' | 'learned';
 const shelves: readonly { readonly id: Shelf; readonly word: string }[] = [
   { id: 'fruits', word: 'Fruits' },
   { id: 'thickeners', word: 'Thickeners' },
   { id: 'sugars', word: 'Sugars' },
   { id: 'dishes', word: 'Dishes' },
   { id: 'ovens', word: 'Ovens' },
+  { id: 'learned', word: 'Learned here' },
 ];
 
 /** This kitchen's own figures beside the built-in ones, with their source. */
@@ -49,6 +51,7 @@ export function LarderPlace() {
       {(shelf === 'thickeners' || shelf === 'sugars') && <Shelves shelf={shelf} />}
       {shelf === 'dishes' && <Dishes />}
       {shelf === 'ovens' && <Ovens />}
+      {shelf === 'learned' && <LearnedList />}
     </>
   );
 }

@@ -1,5 +1,4 @@
-import type { LearnedFigure, LearnedKind, UnitSystem } from '@mardle/core';
-import { showDegrees } from '@mardle/core';
+import type { LearnedFigure, LearnedKind } from '@mardle/core';
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -9,6 +8,9 @@ import { Failure } from '../kit/Failure.js';
 import { Plate } from '../kit/Plate/Plate.js';
 import { useSettings } from '../state/settings.js';
 import { BandPicture } from './BandPicture.js';
+import { OddSlice } from './OddSlice.js';
+import { TrendPart } from './TrendPart.js';
+import { valueText } from './valueText.js';
 import classes from './LearnedList.module.css';
 
 const kinds: Readonly<Record<LearnedKind, string>> = {
@@ -18,12 +20,6 @@ const kinds: Readonly<Record<LearnedKind, string>> = {
   colour: 'How quickly tops colour',
 };
 const order = Object.keys(kinds) as readonly LearnedKind[];
-
-/** A learned value as it is said on the screen. */
-export function valueText({ kind, unit }: LearnedFigure, value: number, units: UnitSystem): string {
-  if (unit === 'C') return `${value < 0 ? '−' : '+'}${showDegrees(value, units)}`;
-  return kind === 'sweetness' ? value.toFixed(3) : `× ${value.toFixed(2)}`;
-}
 
 /** An oven's learned heat can be told to the kitchen, and taken back. */
 function TellOven({ figure }: { readonly figure: LearnedFigure }) {
@@ -67,7 +63,7 @@ function TellOven({ figure }: { readonly figure: LearnedFigure }) {
   );
 }
 
-function Learnt({ figure }: { readonly figure: LearnedFigure }) {
+export function Learnt({ figure }: { readonly figure: LearnedFigure }) {
   const units = useSettings((state) => state.units);
   const text = (value: number): string => valueText(figure, value, units);
   const { learned, split, seasons, bakes, odd } = figure;
@@ -82,16 +78,12 @@ function Learnt({ figure }: { readonly figure: LearnedFigure }) {
       </div>
       <BandPicture figure={figure} text={text} />
       <p>{figure.words}</p>
-      {odd !== null && (
-        <p className={classes.odd} role="note">
-          One bake moved this by more than a tenth; only a tenth is used.{' '}
-          <Link to={`/log/${odd}`}>Does it stand?</Link>
-        </p>
-      )}
+      {odd !== null && <OddSlice id={odd} />}
       {seasons.length > 0 && (
         <p>By season: {seasons.map(({ season, value }) => `${season} ${text(value)}`).join(', ')}.</p>
       )}
       {figure.kind === 'oven' && <TellOven figure={figure} />}
+      {bakes.length > 1 && <TrendPart figure={figure} />}
       <details>
         <summary>
           By {bakes.length} bake{bakes.length === 1 ? '' : 's'}

@@ -3,6 +3,7 @@ import { NavLink, useParams } from 'react-router';
 import { BakeList } from './BakeList.js';
 import { BakeRecord } from './BakeRecord.js';
 import { LearnedList } from './LearnedList.js';
+import { KitchenFiles } from './KitchenFiles.js';
 import { LogFiles } from './LogFiles.js';
 import classes from './LogPlace.module.css';
 
@@ -13,7 +14,10 @@ export function LogPlace() {
     <>
       <Group justify="space-between" mb={10}>
         <h1>Log</h1>
-        <LogFiles />
+        <Group gap={8}>
+          <LogFiles />
+          <KitchenFiles />
+        </Group>
       </Group>
       <div className={classes.place}>
         <BakeList open={bakeId ?? null} />

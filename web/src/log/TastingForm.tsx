@@ -1,4 +1,4 @@
-import type { LogEntry, TastingRequest } from '@mardle/contract';
+import type { LogEntry } from '@mardle/contract';
 import type { TastingQuestion } from '@mardle/core';
 import { tastingWords } from '@mardle/core';
 import { Button, NumberInput, Textarea } from '@mantine/core';
@@ -7,28 +7,11 @@ import { useRef, useState } from 'react';
 import { useKeepTasting } from '../api/log.js';
 import { ProblemError } from '../api/client.js';
 import { Failure } from '../kit/Failure.js';
+import { PhotoPart } from './PhotoPart.js';
+import type { Said } from './said.js';
+import { saidOf } from './said.js';
 import classes from './TastingForm.module.css';
 import { asking, questionsAsked } from './words.js';
-
-type Said = Omit<TastingRequest, 'version'>;
-
-/** Minutes from the oven to the knife, as they were tapped. */
-function minutesCooled({ events }: LogEntry): number | undefined {
-  const at = (kind: 'out' | 'cut'): number | undefined => events.find((event) => event.kind === kind)?.atMin;
-  const out = at('out');
-  const cut = at('cut');
-  return out === undefined || cut === undefined ? undefined : Math.round(Math.max(0, cut - out));
-}
-
-function saidOf(entry: LogEntry): Said {
-  const { tasting, weighed, note } = entry;
-  const told = { ...tasting, ...weighed, weepDrainedG: entry.weepDrainedG, saucer: entry.saucer };
-  return {
-    cooledMin: minutesCooled(entry),
-    ...(Object.fromEntries(Object.entries(told).filter(([, value]) => value !== null)) as Said),
-    ...(note ? { note } : {}),
-  };
-}
 
 const SOON_MS = 500;
 
@@ -74,27 +57,36 @@ export function TastingForm({ entry }: { readonly entry: LogEntry }) {
   };
   const answer = (question: TastingQuestion, word: string): void =>
     // A second tap takes it back.
-    say({ [question]: said[question] === word ? undefined : word });
+    say({
+      [question]: said[question] === word ? undefined : word,
+      // Another word was not asked about yet.
+      ...(question === 'set' ? { stands: undefined } : {}),
+    });
   return (
     <section className={classes.tasting} aria-label="How the slice was">
       <h3>How the slice was</h3>
-      {questionsAsked.map((question) => (
-        <div key={question} className={classes.question} role="group" aria-label={asking[question].ask}>
-          <span>{asking[question].ask}</span>
-          <div>
-            {tastingWords[question].map((word) => (
-              <button
-                key={word}
-                type="button"
-                aria-pressed={said[question] === word}
-                onClick={() => answer(question, word)}
-              >
-                {asking[question].words[word] ?? word}
-              </button>
-            ))}
-          </div>
+      <div className={classes.slice}>
+        <div>
+          {questionsAsked.map((question) => (
+            <div key={question} className={classes.question} role="group" aria-label={asking[question].ask}>
+              <span>{asking[question].ask}</span>
+              <div>
+                {tastingWords[question].map((word) => (
+                  <button
+                    key={word}
+                    type="button"
+                    aria-pressed={said[question] === word}
+                    onClick={() => answer(question, word)}
+                  >
+                    {asking[question].words[word] ?? word}
+                  </button>
+                ))}
+              </div>
+            </div>
+          ))}
         </div>
-      ))}
+        <PhotoPart entry={entry} />
+      </div>
       <div className={classes.measures}>
         <NumberInput
           label="Cooled before it was cut"

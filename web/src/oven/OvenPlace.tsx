@@ -1,5 +1,5 @@
 import { Button, Group } from '@mantine/core';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 import { Link } from 'react-router';
 import type { Advice, UnitSystem } from '@mardle/core';
 import { careAt, showText } from '@mardle/core';
@@ -7,6 +7,7 @@ import { AdviceList } from '../kit/Advice.js';
 import { Failure } from '../kit/Failure.js';
 import { AlarmChoice } from './AlarmChoice.js';
 import { BakeCard } from './BakeCard.js';
+import { HandsFree } from './HandsFree.js';
 import { LatelyOut } from './LatelyOut.js';
 import { RefusedTaps } from './RefusedTaps.js';
 import { useSettings } from '../state/settings.js';
@@ -79,6 +80,8 @@ export function OvenPlace() {
   const { running, error, loading } = useBakesNow();
   const now = useNow();
   useAwake(running.length > 0);
+  const [handsFree, setHandsFree] = useState(false);
+  const [first] = running;
   const callings = calledApart(running.map(({ bake }) => bake.spec.name));
   return (
     <>
@@ -86,6 +89,11 @@ export function OvenPlace() {
         <h1>Oven</h1>
         <Group gap={16}>
           {running.length > 0 && <span>Space does the next touch of the first pie.</span>}
+          {first && (
+            <Button variant="default" onClick={() => setHandsFree(true)}>
+              Hands in dough
+            </Button>
+          )}
           <AlarmChoice />
         </Group>
       </Group>
@@ -114,6 +122,15 @@ export function OvenPlace() {
         <AdviceList label="Care" advice={ovenAdvice(running, units)} />
       </div>
       <LatelyOut />
+      {handsFree && first && (
+        <HandsFree
+          bake={first.bake}
+          events={first.events}
+          called={callings[0] ?? first.bake.spec.name}
+          now={now}
+          onClose={() => setHandsFree(false)}
+        />
+      )}
     </>
   );
 }

@@ -16,6 +16,9 @@ interface Settings extends Counting {
   readonly alarm: Alarm;
   /** Whether single keys do something; with Ctrl they always do. */
   readonly singleKeys: boolean;
+  /** Fruits whose learned dose is not offered to plans. */
+  readonly byTheBook: readonly string[];
+  setByTheBook(fruit: string, so: boolean): void;
   setCounting(counting: Counting): void;
   setSingleKeys(singleKeys: boolean): void;
   setAlarm(alarm: Alarm): void;
@@ -24,11 +27,14 @@ interface Settings extends Counting {
 /** What this browser prefers. */
 export const useSettings = create<Settings>()(
   persist(
-    (set) => ({
+    (set, get) => ({
       units: 'metric',
       first: 'weight',
       singleKeys: true,
       alarm: 'sound',
+      byTheBook: [],
+      setByTheBook: (fruit, so) =>
+        set({ byTheBook: [...get().byTheBook.filter((one) => one !== fruit), ...(so ? [fruit] : [])] }),
       setCounting: (counting) => set(counting),
       setSingleKeys: (singleKeys) => set({ singleKeys }),
       setAlarm: (alarm) => set({ alarm }),

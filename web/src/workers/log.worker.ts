@@ -1,5 +1,5 @@
-import type { Answers, BakeLog, Learned, LoggedBake, PieTables, Why } from '@mardle/core';
-import { learnLog, whyOf } from '@mardle/core';
+import type { Answers, BakeLog, Learned, LoggedBake, PieTables, Trend, Why } from '@mardle/core';
+import { learnLog, trendSteps, whyOf } from '@mardle/core';
 import * as Comlink from 'comlink';
 
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
@@ -10,6 +10,16 @@ let asked = 0;
 
 const jobs = {
   learn: (log: BakeLog): Learned => learnLog(log, undefined, tables),
+
+  /** How each figure came to be what it is. */
+  async trends(log: BakeLog): Promise<readonly Trend[]> {
+    const sum = trendSteps(log, undefined, tables);
+    for (;;) {
+      const step = sum.next();
+      if (step.done) return step.value;
+      await breathe();
+    }
+  },
 
   /** Why a bake went wrong; undefined when something newer was asked meanwhile. */
   async why(bake: LoggedBake, answers: Answers, progress: (share: number) => void): Promise<Why | undefined> {

@@ -3,6 +3,7 @@ import { learnedDose } from '@mardle/core';
 import type { LearnedDose, PieSpec } from '@mardle/core';
 import { Link } from 'react-router';
 import { useLearned } from '../../../api/log.js';
+import { useSettings } from '../../../state/settings.js';
 import { changeFilling } from '../../useBenchSpec.js';
 
 /** The sweetness dial moves by so much. */
@@ -15,8 +16,10 @@ const doseSaid = ({ dose, deviation }: LearnedDose): string =>
 /** What the log has to say of this pie's dose: taken with one tap, and given back with another. */
 export function LearnedPart({ spec }: { readonly spec: PieSpec }) {
   const { data } = useLearned();
+  const byTheBook = useSettings((state) => state.byTheBook);
   const { learned } = spec.filling;
-  const now = data ? learnedDose(data.figures, spec.filling) : null;
+  const figures = data?.figures.filter(({ kind, of }) => kind !== 'set' || !byTheBook.includes(of));
+  const now = figures ? learnedDose(figures, spec.filling) : null;
   const use = (taken: LearnedDose | undefined): void => changeFilling({ learned: taken });
   const liked = data?.figures.find(({ kind }) => kind === 'sweetness');
   const style = liked ? Math.round(liked.used / HAIR) * HAIR : null;

@@ -1,0 +1,83 @@
+import { runningBake, showText, standing } from '@mardle/core';
+import { Button, Modal } from '@mantine/core';
+import { useWindowEvent } from '@mantine/hooks';
+import { useEffect, useRef, useState } from 'react';
+import { sayAloud } from '../app/alarm.js';
+import { countdown } from '../kit/countdown.js';
+import { useOutbox } from '../state/outbox.js';
+import { useSettings } from '../state/settings.js';
+import classes from './HandsFree.module.css';
+import { tapWords } from './tapWords.js';
+import type { BakeNow } from './useRunning.js';
+import { useBakeTimes } from './useRunning.js';
+
+/** A second press so soon is a slip of the elbow, ms. */
+const TWICE_MS = 1500;
+const NOT_A_PRESS = new Set(['Escape', 'Tab', 'Shift', 'Control', 'Alt', 'Meta', 'CapsLock']);
+const TAKES_BACK = new Set(['z', 'Z', 'Backspace']);
+
+interface HandsFreeProps extends Omit<BakeNow, 'state'> {
+  readonly called: string;
+  readonly now: number;
+  readonly onClose: () => void;
+}
+
+/** The next touch of the first pie over the whole screen: any key, or a tap anywhere, does it. */
+export function HandsFree({ bake, events, called, now, onClose }: HandsFreeProps) {
+  const units = useSettings((state) => state.units);
+  const write = useOutbox((state) => state.write);
+  const { next, outAt } = runningBake(useBakeTimes(bake), events, now);
+  const last = standing(events).at(-1);
+  const [did, setDid] = useState<string | null>(null);
+  const pressedAt = useRef(0);
+  const due = next !== null && now >= next.dueAt;
+  const lower = next?.kind === 'lowered' ? ` to ${showText(bake.stages[1].tempC, 'C', units)}` : '';
+  const words = next ? `${next.label}${lower}` : 'Nothing more to do';
+  const act = (): void => {
+    // A pie that cools is not sliced by an elbow before it may be.
+    if (!next || (outAt !== null && !due) || Date.now() - pressedAt.current < TWICE_MS) return;
+    pressedAt.current = Date.now();
+    write(bake.id, next.kind);
+    setDid(tapWords[next.kind]);
+  };
+  const takeBack = (): void => {
+    if (!last || last.kind === 'loaded') return;
+    write(bake.id, 'undo', { undoes: last.id });
+    setDid(`${tapWords[last.kind]} taken back`);
+  };
+  useWindowEvent('keydown', (event) => {
+    if (event.repeat || NOT_A_PRESS.has(event.key)) return;
+    event.preventDefault();
+    if (TAKES_BACK.has(event.key)) takeBack();
+    else act();
+  });
+  useEffect(() => {
+    if (did !== null) sayAloud(`${did}. Next, ${called}: ${words}`);
+  }, [did, called, words]);
+  return (
+    <Modal
+      opened
+      fullScreen
+      onClose={onClose}
+      title="Any key does it. Z takes it back, Escape ends this."
+      closeButtonProps={{ 'aria-label': 'Close' }}
+      classNames={{ body: classes.body ?? '' }}
+    >
+      <button type="button" className={classes.all} data-due={due || undefined} onClick={act}>
+        <span className={classes.called}>
+          {called}, {bake.spec.bake.oven.label}
+        </span>
+        <span className={classes.words}>{words}</span>
+        {next && <span className={classes.time}>{due ? 'now' : `in ${countdown(next.dueAt - now)}`}</span>}
+      </button>
+      <div className={classes.foot}>
+        <p role="status">{did === null ? '' : `Written down: ${did.toLowerCase()}.`}</p>
+        {last && last.kind !== 'loaded' && (
+          <Button variant="default" size="md" onClick={takeBack}>
+            Take back “{tapWords[last.kind].toLowerCase()}”
+          </Button>
+        )}
+      </div>
+    </Modal>
+  );
+}
