@@ -48,72 +48,99 @@ function inverse(factor: Float64Array, n: number): Float64Array {
 
 const square = (x: number): number => x * x;
 
-/** Log of the joint density at some values, up to a constant. */
-function logJoint(
-  deviations: readonly number[],
-  evidence: readonly Evidence[],
-  hidden: Float64Array,
-  own: Float64Array,
-): number {
-  let log = 0;
-  deviations.forEach((deviation, i) => (log -= 0.5 * square(hidden[i]! / deviation)));
-  evidence.forEach(({ ownDeviation, observations }, b) => {
-    if (ownDeviation > 0) log -= 0.5 * square(own[b]! / ownDeviation);
-    for (const { predict, explains } of observations) log += explains(predict(hidden, own[b]!).value).log;
-  });
-  return log;
+/** Which hidden values a bake stands on, in order, and where among them each of its observations has its own. */
+interface Block {
+  readonly ids: readonly number[];
+  readonly places: readonly (readonly number[])[];
 }
 
-/** One round of Fisher scoring: the matrix (as its factor), the step, and what the bakes' own values weigh. */
-function score(
-  deviations: readonly number[],
-  evidence: readonly Evidence[],
-  hidden: Float64Array,
-  own: Float64Array,
-) {
+function blockOf({ observations }: Evidence): Block {
+  const ids = [...new Set(observations.flatMap(({ on }) => on))].sort((a, b) => a - b);
+  return { ids, places: observations.map(({ on }) => on.map((i) => ids.indexOf(i))) };
+}
+
+/** What a log says, laid out for many rounds. */
+interface Posterior {
+  readonly deviations: readonly number[];
+  readonly evidence: readonly Evidence[];
+  readonly blocks: readonly Block[];
+  /** Where one bake is gathered at a time. */
+  readonly inner: Float64Array;
+}
+
+function posteriorOf(deviations: readonly number[], evidence: readonly Evidence[]): Posterior {
+  const blocks = evidence.map(blockOf);
+  const most = Math.max(0, ...blocks.map(({ ids }) => ids.length));
+  return { deviations, evidence, blocks, inner: new Float64Array(most * (most + 1)) };
+}
+
+/**
+ * One round of Fisher scoring: the log of the joint density (up to a constant), the matrix (as its factor), the step, and what
+ * the bakes' own values weigh. A bake is gathered in a small matrix of its own first: this is done for each bake in each round.
+ */
+function score({ deviations, evidence, blocks, inner }: Posterior, hidden: Float64Array, own: Float64Array) {
   const n = deviations.length;
   const matrix = new Float64Array(n * n);
   const step = new Float64Array(n);
+  let log = 0;
   deviations.forEach((deviation, i) => {
+    log -= 0.5 * square(hidden[i]! / deviation);
     matrix[i * n + i] = 1 / square(deviation);
     step[i] = -hidden[i]! / square(deviation);
   });
-  const owns = evidence.map(({ ownDeviation, observations }, b) => {
-    const shared = new Map<number, number>();
+  const weights = new Float64Array(evidence.length);
+  const slopes = new Float64Array(evidence.length);
+  const shares: Float64Array[] = [];
+  evidence.forEach(({ ownDeviation, observations }, b) => {
+    const { ids, places } = blocks[b]!;
+    const m = ids.length;
+    const pulls = m * m;
+    inner.fill(0, 0, pulls + m);
+    const shared = new Float64Array(m);
+    if (ownDeviation > 0) log -= 0.5 * square(own[b]! / ownDeviation);
     let weight = ownDeviation > 0 ? 1 / square(ownDeviation) : 1;
     let slope = ownDeviation > 0 ? -own[b]! / square(ownDeviation) : 0;
-    for (const { on, predict, explains } of observations) {
-      const at = predict(hidden, own[b]!);
-      const { slope: pull, information } = explains(at.value);
-      const ownSlope = ownDeviation > 0 ? at.own : 0;
+    observations.forEach(({ predict, explains }, o) => {
+      const { value, slopes: by, own: byOwn } = predict(hidden, own[b]!);
+      const { log: explained, slope: pull, information } = explains(value);
+      const ownSlope = ownDeviation > 0 ? byOwn : 0;
+      const at = places[o]!;
+      log += explained;
       weight += information * square(ownSlope);
       slope += pull * ownSlope;
-      for (let k = 0; k < on.length; k++) {
-        const i = on[k]!;
-        const di = at.slopes[k]!;
-        step[i] = step[i]! + pull * di;
-        if (ownSlope !== 0) shared.set(i, (shared.get(i) ?? 0) + information * di * ownSlope);
-        for (let l = 0; l < on.length; l++) {
-          const j = on[l]!;
-          if (j <= i) matrix[i * n + j] = matrix[i * n + j]! + information * di * at.slopes[l]!;
+      for (let k = 0; k < at.length; k++) {
+        const i = at[k]!;
+        const weighed = information * by[k]!;
+        inner[pulls + i] = inner[pulls + i]! + pull * by[k]!;
+        shared[i] = shared[i]! + weighed * ownSlope;
+        for (let l = 0; l < at.length; l++) {
+          const place = i * m + at[l]!;
+          inner[place] = inner[place]! + weighed * by[l]!;
         }
       }
-    }
+    });
     // The bake's own value is taken out of the system (Schur's complement).
-    for (const [i, hi] of shared) {
-      step[i] = step[i]! - (hi * slope) / weight;
-      for (const [j, hj] of shared) if (j <= i) matrix[i * n + j] = matrix[i * n + j]! - (hi * hj) / weight;
+    for (let i = 0; i < m; i++) {
+      const row = ids[i]! * n;
+      const rest = shared[i]! / weight;
+      step[ids[i]!] = step[ids[i]!]! + inner[pulls + i]! - rest * slope;
+      for (let j = 0; j <= i; j++) {
+        const place = row + ids[j]!;
+        matrix[place] = matrix[place]! + inner[i * m + j]! - rest * shared[j]!;
+      }
     }
-    return { shared, weight, slope };
+    weights[b] = weight;
+    slopes[b] = slope;
+    shares.push(shared);
   });
   factorize(matrix, n);
   solve(matrix, n, step);
-  const ownStep = owns.map(({ shared, weight, slope }) => {
-    let rest = slope;
-    for (const [i, hi] of shared) rest -= hi * step[i]!;
-    return rest / weight;
+  const ownStep = slopes.map((slope, b) => {
+    const shared = shares[b]!;
+    const rest = blocks[b]!.ids.reduce((left, id, i) => left - shared[i]! * step[id]!, slope);
+    return rest / weights[b]!;
   });
-  return { factor: matrix, step, ownStep, weights: owns.map(({ weight }) => weight) };
+  return { log, factor: matrix, step, ownStep, weights };
 }
 
 /**
@@ -132,29 +159,26 @@ export function fitHidden(
   const n = deviations.length;
   let hidden: Float64Array = start ? Float64Array.from(start) : new Float64Array(n);
   let own: Float64Array = new Float64Array(evidence.length);
-  let log = logJoint(deviations, evidence, hidden, own);
-  let scored = score(deviations, evidence, hidden, own);
+  const posterior = posteriorOf(deviations, evidence);
+  let scored = score(posterior, hidden, own);
   for (let round = 0; round < MOST_ROUNDS; round++) {
+    const { step, ownStep, log } = scored;
     let share = 1;
     let better = false;
     while (!better && share > 1e-3) {
-      const { step, ownStep } = scored;
       const there = hidden.map((value, i) => value + share * step[i]!);
       const ownThere = own.map((value, b) => value + share * ownStep[b]!);
-      const logThere = logJoint(deviations, evidence, there, ownThere);
-      better = logThere >= log;
+      const scoredThere = score(posterior, there, ownThere);
+      better = scoredThere.log >= log;
       if (better) {
-        const gained = logThere - log;
         hidden = there;
         own = ownThere;
-        log = logThere;
-        scored = score(deviations, evidence, hidden, own);
-        if (gained < CLOSE_ENOUGH) round = MOST_ROUNDS;
+        scored = scoredThere;
       } else share /= 2;
     }
-    if (!better) break;
+    if (!better || scored.log - log < CLOSE_ENOUGH) break;
   }
-  let logEvidence = log;
+  let logEvidence = scored.log;
   deviations.forEach((deviation, i) => {
     logEvidence -= Math.log(scored.factor[i * n + i]! * deviation);
   });

@@ -72,6 +72,23 @@ describe('what a log teaches', () => {
     expect(after?.odd).toBe(leapt ? 'gluey 0' : null);
   });
 
+  it('an odd word that stands is used whole, and one that was a slip says nothing', () => {
+    const good = damsons('right', 2).map(({ bake }) => bake);
+    const [slip] = damsons('gluey', 1).map(({ bake }) => bake);
+    const told = (stands?: boolean) =>
+      learnLog({
+        bakes: [
+          ...good,
+          { ...slip!, tasting: { ...slip!.tasting!, ...(stands === undefined ? {} : { stands }) } },
+        ],
+      }).figures.find(({ kind }) => kind === 'set');
+    const without = learnLog({ bakes: good }).figures.find(({ kind }) => kind === 'set');
+    expect(told(false)?.learned).toEqual(without?.learned);
+    expect(told(true)?.odd).toBeNull();
+    expect(told(true)?.used).toBeCloseTo(told()?.learned.value ?? NaN, 9);
+    expect(told(true)!.used).toBeLessThanOrEqual(told()!.used);
+  });
+
   it('a loose slice that was cut hot says less than a cold one', () => {
     const cutHot = damsons('loose', 4).map(({ table, bake }) => ({
       table,
@@ -168,6 +185,7 @@ describe('a log as a file', () => {
     ['bakes', { format: 'mardle-log', version: 1 }],
     ['bakes.0.plan', file({ plan: 'damson' })],
     ['bakes.0.tasting.set', file({ tasting: { set: 'wobbly' } })],
+    ['bakes.0.tasting.stands', file({ tasting: { stands: 'yes' } })],
     ['bakes.0.tasting.colour', file({ tasting: { colour: 'pale' } })],
     ['bakes.0.weighed.inG', file({ weighed: { inG: -4 } })],
     ['bakes.0.events.0.atMin', file({ events: [{ kind: 'out', atMin: 'late' }] })],
