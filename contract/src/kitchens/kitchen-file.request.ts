@@ -73,7 +73,7 @@ export class KitchenFilePie {
   @IsId() id: string;
   /** When it was put away; left out of one that stands in the list. */
   @MayBeLeftOut() @IsMoment() putAwayAt?: string;
-  @ListOf(() => KitchenFilePieVersion, MOST_VERSIONS, 1) versions: KitchenFilePieVersion[];
+  @ListOf(() => KitchenFilePieVersion, MOST_VERSIONS) versions: KitchenFilePieVersion[];
 }
 
 export class KitchenFileTasting extends TastingRequest {

@@ -1,9 +1,12 @@
 import {
+  BakeEventRequest,
   checkShape,
   KitchenFileBake,
   KitchenFileDish,
   KitchenFileOven,
   KitchenFilePie,
+  KitchenFilePieVersion,
+  KitchenFileReading,
   KitchenFileRequest,
   OwnFruitRequest,
 } from '@mardle/contract';
@@ -26,7 +29,7 @@ export interface CheckedKitchen extends Omit<KitchenFileRequest, 'fruits'> {
 const BREATH = 20;
 
 const at = (field: string, { field: inner, ...rest }: FieldProblem): FieldProblem => ({
-  field: inner ? `${field}.${inner}` : field,
+  field: [field, inner].filter((name) => name !== '').join('.'),
   ...rest,
 });
 
@@ -35,30 +38,46 @@ const listOf = (part: unknown, name: string): readonly unknown[] => {
   return Array.isArray(list) ? (list as unknown[]) : [];
 };
 
-const longLists = ['versions', 'events', 'readings'];
+/** The same with its lists empty: each part of those is looked at by itself. */
+const emptied = (value: unknown, lists: readonly string[]): unknown =>
+  isPlain(value)
+    ? Object.fromEntries(
+        Object.entries(value).map(([key, inner]) => [
+          key,
+          lists.includes(key) && Array.isArray(inner) ? [] : inner,
+        ]),
+      )
+    : value;
 
-/** A part without its long lists, which have limits of their own. */
-const withoutLists = (part: unknown): unknown =>
-  typeof part === 'object' && part !== null
-    ? { ...part, ...Object.fromEntries(longLists.map((list) => [list, 0])) }
-    : part;
+/** A value of a size that looking at it costs little. */
+function modestly(value: unknown): unknown {
+  if (!isModest(value)) throw tooMuch();
+  return value;
+}
+
+/** A value in its shape. */
+function shapedOne<T extends object>(
+  field: string,
+  value: unknown,
+  shape: ClassConstructor<T>,
+  also: (value: T) => readonly FieldProblem[] = () => [],
+): T {
+  const checked = checkShape(shape, modestly(value));
+  const problems = checked.ok ? also(checked.value) : checked.problems;
+  if (!checked.ok || problems.length > 0) throw invalid(problems.map((one) => at(field, one)));
+  return checked.value;
+}
 
 /** Each part of a list in its shape, the whole refused at the first that is not. */
 async function shaped<T extends object>(
   field: string,
   parts: readonly unknown[],
   shape: ClassConstructor<T>,
-  also: (part: T) => readonly FieldProblem[],
-  prepare: (part: unknown) => unknown = (part) => part,
+  also: (part: T) => readonly FieldProblem[] = () => [],
 ): Promise<T[]> {
   const read: T[] = [];
   for (const [i, part] of parts.entries()) {
-    const inner = longLists.flatMap((list) => listOf(part, list));
-    if (![withoutLists(part), ...inner].every(isModest)) throw tooMuch();
-    const checked = checkShape(shape, prepare(part));
-    const problems = checked.ok ? also(checked.value) : checked.problems;
-    if (!checked.ok || problems.length > 0) throw invalid(problems.map((one) => at(`${field}.${i}`, one)));
-    read.push(checked.value);
+    read.push(shapedOne(`${field}.${i}`, part, shape, also));
     if (i % BREATH === BREATH - 1) await breathe();
   }
   return read;
@@ -76,26 +95,62 @@ function specProblems(field: string, spec: unknown): FieldProblem[] {
   return read.ok ? [] : read.problems.map((one) => at(field, one));
 }
 
-function pieProblems({ versions }: KitchenFilePie): FieldProblem[] {
-  const [first] = versions.flatMap((one, i) => {
-    if (one.version !== i + 1) {
-      return [
-        problem(
-          `versions.${i}.version`,
-          `Version ${i + 1} is missing; version ${one.version} stands in its place.`,
-          'A pie has all its versions, from the first one on.',
-        ),
-      ];
+const versionAt =
+  (i: number) =>
+  ({ version, spec }: KitchenFilePieVersion): FieldProblem[] =>
+    version === i + 1
+      ? specProblems('spec', spec)
+      : [
+          problem(
+            'version',
+            `Version ${i + 1} is missing; version ${version} stands in its place.`,
+            'A pie has all its versions, from the first one on.',
+          ),
+        ];
+
+async function shapedPies(pies: readonly unknown[]): Promise<KitchenFilePie[]> {
+  const read: KitchenFilePie[] = [];
+  for (const [i, pie] of pies.entries()) {
+    const head = shapedOne(`pies.${i}`, emptied(pie, ['versions']), KitchenFilePie);
+    const told = listOf(pie, 'versions');
+    if (told.length === 0) {
+      throw invalid([
+        problem(`pies.${i}.versions`, 'This pie has no version.', 'Put one in, or take it out.'),
+      ]);
     }
-    return specProblems(`versions.${i}.spec`, one.spec);
-  });
-  return first ? [first] : [];
+    const versions: KitchenFilePieVersion[] = [];
+    for (const [k, version] of told.entries()) {
+      const field = `pies.${i}.versions.${k}`;
+      versions.push(
+        shapedOne(field, withUpgradedSpec(modestly(version)), KitchenFilePieVersion, versionAt(k)),
+      );
+      if (k % BREATH === 0) await breathe();
+    }
+    read.push({ ...head, versions });
+  }
+  return read;
 }
 
-const pieWithUpgraded = (pie: unknown): unknown =>
-  typeof pie === 'object' && pie !== null && 'versions' in pie && Array.isArray(pie.versions)
-    ? { ...pie, versions: pie.versions.map(withUpgradedSpec) }
-    : pie;
+async function shapedBakes(bakes: readonly unknown[]): Promise<KitchenFileBake[]> {
+  const eventIds = new Set<string>();
+  const read: KitchenFileBake[] = [];
+  for (const [i, bake] of bakes.entries()) {
+    const field = `bakes.${i}`;
+    const head = shapedOne(
+      field,
+      withUpgradedSpec(modestly(emptied(bake, ['events', 'readings']))),
+      KitchenFileBake,
+    );
+    const events = await shaped(`${field}.events`, listOf(bake, 'events'), BakeEventRequest);
+    const readings = await shaped(`${field}.readings`, listOf(bake, 'readings'), KitchenFileReading);
+    const whole = { ...head, events, readings };
+    const problems = bakeProblems(whole, eventIds);
+    if (problems.length > 0) throw invalid(problems.map((one) => at(field, one)));
+    read.push(whole);
+    await breathe();
+  }
+  return read;
+}
 
 /** What belongs together is there together: a bake names a pie and a version of the file or of the kitchen. */
 function bakeProblems(bake: KitchenFileBake, ids: Set<string>): FieldProblem[] {
@@ -133,37 +188,19 @@ async function refuseOddPhotos(bakes: readonly KitchenFileBake[]): Promise<void>
 
 const parts = ['dishes', 'ovens', 'fruits', 'pies', 'bakes'];
 
-const emptied = (body: object): object =>
-  Object.fromEntries(
-    Object.entries(body).map(([key, value]) => [
-      key,
-      parts.includes(key) && Array.isArray(value) ? [] : value,
-    ]),
-  );
-
 /** Reads a kitchen file whole before any of it is kept; refuses it with the place of what is wrong first. */
 export async function checkKitchen(body: unknown): Promise<CheckedKitchen> {
   const lists = Object.fromEntries(parts.map((part) => [part, listOf(body, part)]));
   // Checked without what is in its lists: each part of them is counted before it is looked at.
-  const rest = isPlain(body) ? { ...body, ...emptied(body) } : body;
-  if (!isModest(rest)) throw tooMuch();
-  const head = checkShape(KitchenFileRequest, rest);
-  if (!head.ok) throw invalid(head.problems);
+  const head = shapedOne('', emptied(body, parts), KitchenFileRequest);
   const { dishes = [], ovens = [], fruits = [], pies = [], bakes = [] } = lists;
-  const eventIds = new Set<string>();
   const checked = {
-    ...head.value,
+    ...head,
     dishes: await shaped('dishes', dishes, KitchenFileDish, ({ dish }) => dishProblems(dish)),
-    ovens: await shaped('ovens', ovens, KitchenFileOven, () => []),
+    ovens: await shaped('ovens', ovens, KitchenFileOven),
     fruits: await shaped('fruits', fruits, OwnFruitRequest, checkOwnFruit),
-    pies: await shaped('pies', pies, KitchenFilePie, pieProblems, pieWithUpgraded),
-    bakes: await shaped(
-      'bakes',
-      bakes,
-      KitchenFileBake,
-      (bake) => bakeProblems(bake, eventIds),
-      withUpgradedSpec,
-    ),
+    pies: await shapedPies(pies),
+    bakes: await shapedBakes(bakes),
   };
   refuseTwice('dishes', checked.dishes);
   refuseTwice('ovens', checked.ovens);

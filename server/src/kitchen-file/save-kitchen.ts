@@ -1,7 +1,7 @@
 import type { KitchenFileBake, KitchenFilePie, KitchenFileRequest } from '@mardle/contract';
 import { KITCHEN_FORMAT, KITCHEN_VERSION } from '@mardle/contract';
 import type { EntityManager } from 'typeorm';
-import { In } from 'typeorm';
+import { In, MoreThan } from 'typeorm';
 import { BakeEntity, BakeEventEntity } from '../bakes/bake.entities.js';
 import { toEvent } from '../bakes/bakes.service.js';
 import type { KitchensService } from '../kitchens/kitchens.service.js';
@@ -12,6 +12,7 @@ import { TastingEntity } from '../log/tasting.entity.js';
 import { PieEntity, PieVersionEntity } from '../pies/pie.entities.js';
 import { storedSpec } from '../pies/stored-spec.js';
 import { ReadingEntity } from '../probe/reading.entity.js';
+import { YOUNG_MS } from '../probe/readings.service.js';
 
 /** So many pies or bakes are read at once. */
 const AT_ONCE = 200;
@@ -76,7 +77,14 @@ async function bakesOf(manager: EntityManager): Promise<KitchenFileBake[]> {
     );
     const tastings = gathered(await manager.findBy(TastingEntity, ids), ({ bakeId }) => bakeId);
     const readings = gathered(
-      await manager.find(ReadingEntity, { where: ids, order: { at: 'ASC' } }),
+      // Old ones that are about to go are left behind.
+      await manager.find(ReadingEntity, {
+        where: [
+          { ...ids, stays: true },
+          { ...ids, at: MoreThan(new Date(Date.now() - YOUNG_MS)) },
+        ],
+        order: { at: 'ASC' },
+      }),
       ({ bakeId }) => bakeId,
     );
     const photos = gathered(
