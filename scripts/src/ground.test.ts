@@ -173,6 +173,68 @@ describe('a database that hangs', () => {
   }, 120_000);
 });
 
+describe('a bake whose server and database are killed again and again', () => {
+  it('is what was tapped and read, each once and in its order; taps are sent until they are taken', () => {
+    const answer = run(
+      join(folder, 'killed'),
+      `const { runningBake } = await import(${JSON.stringify(join(root, 'core/dist/index.js'))});
+       let [server, store] = [app, database];
+       const pie = await make('Killed');
+       const id = randomUUID();
+       // Today: what is older than a day is thinned.
+       const loadedMs = 60_000 * (Math.floor(Date.now() / 60_000) - 70);
+       const at = (min) => new Date(loadedMs + min * 60000).toISOString();
+       const stages = [{ tempC: 210, timeMin: 20 }, { tempC: 180, timeMin: 30 }];
+       const loaded = { id: randomUUID(), kind: 'loaded', at: at(0) };
+       const patiently = async (path, body) => {
+         for (const until = Date.now() + 90_000; Date.now() < until; ) {
+           const { status } = await fetch(api + path, { method: 'POST', body: JSON.stringify(body), headers: { 'Content-Type': 'application/json' } }).catch(() => ({ status: 0 }));
+           if (status > 0 && status < 300) return;
+           if (status >= 400 && status < 500) throw new Error(path + ' ' + status);
+           await new Promise((then) => setTimeout(then, 100));
+         }
+         throw new Error('never taken: ' + path);
+       };
+       const killServer = async () => {
+         server.kill('SIGKILL');
+         server = spawnApp(store, port, { MARDLE_LOG: 'silent' });
+         if (!(await appIsReady(port, 60000, server))) throw new Error('no server');
+       };
+       const killStore = async () => {
+         process.kill(store.pid, 'SIGKILL');
+         store = await startDatabase(data, store.port);
+       };
+       const kills = [killServer, killStore];
+       try {
+       await patiently('/bakes', { id, pieId: pie.body.id, pieVersion: 1, spec: pie.body.spec, stages, loaded });
+       const turned = { id: randomUUID(), kind: 'turned', at: at(25) };
+       const taps = [
+         { id: randomUUID(), kind: 'lowered', at: at(20) }, turned,
+         { id: randomUUID(), kind: 'undo', at: at(26), undoes: turned.id },
+         { id: randomUUID(), kind: 'more_time', at: at(40), minutes: 5 },
+         { id: randomUUID(), kind: 'bubbling', at: at(44.5) }, { id: randomUUID(), kind: 'out', at: at(55) },
+       ];
+       for (const [i, tap] of taps.entries()) {
+         // Killed while the tap is on its way: before it is written, or just after.
+         await Promise.all([patiently('/bakes/' + id + '/events', { events: [tap] }),
+           patiently('/bakes/' + id + '/readings', { readings: [{ at: tap.at, fillingC: 20 + i, airC: 180 }] }),
+           kills[i % 2]()]);
+       }
+       const [bake] = (await ask('/bakes/running')).body;
+       const { body } = await ask('/bakes/' + id + '/readings');
+       const times = { stages, turnMin: 30, foilMin: null, bubblingMin: null, coolMin: 180 };
+       const now = loadedMs + 60 * 60000;
+       const same = JSON.stringify(runningBake(times, bake.events, now)) === JSON.stringify(runningBake(times, [loaded, ...taps], now));
+       console.log(JSON.stringify({ same, ids: bake.events.map((one) => one.id).join() === [loaded, ...taps].map((one) => one.id).join(), readings: body.readings.map(({ atMin }) => atMin) }));
+       } finally {
+         server.kill('SIGKILL');
+         await store.stop();
+       }`,
+    );
+    expect(answer).toEqual({ same: true, ids: true, readings: [20, 25, 26, 40, 44.5, 55] });
+  }, 240_000);
+});
+
 /** A disk of its own, which not every machine lets root make. */
 function mounted(disk: string, how = ''): boolean {
   mkdirSync(disk, { recursive: true });
