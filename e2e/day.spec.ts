@@ -79,3 +79,51 @@ test('the Saturday from a file: sixteen pies for two ovens and three people, all
   await expect(page.getByText('All 16 in time.')).toBeVisible({ timeout: 100_000 });
   await expect(page.getByRole('region', { name: 'What helper does' })).toBeVisible();
 });
+
+test('two tablets, one day: each ticks, and sees the other’s ticks and the newest plan', async ({
+  page,
+  browser,
+}) => {
+  const name = `Tablets ${crypto.randomUUID().slice(0, 8)}`;
+  await newPie(page, name);
+  await page.keyboard.press('Control+s');
+  await expect(page.getByText(/version 2, saved/)).toBeVisible();
+  await page.goto('/day');
+  await page.getByRole('button', { name: 'Begin a day' }).click();
+  await page.getByLabel('Name of the day').fill(name);
+  await page.getByPlaceholder('a pie of this kitchen').fill(name);
+  await page.getByRole('option', { name }).click();
+  await page.getByLabel(`When ${name} is wanted`).fill('14:00');
+  await page.getByRole('button', { name: 'Plan the day' }).click();
+  await expect(page.getByText('All 1 in time.')).toBeVisible({ timeout: 60_000 });
+  await page.getByRole('button', { name: 'On all screens' }).click();
+  await expect(page.getByRole('status').getByText('On all screens')).toBeVisible();
+
+  const there = await browser.newContext();
+  const other = await there.newPage();
+  await other.goto('/day');
+  await other.getByRole('button', { name: `The kitchen’s day: “${name}”` }).click();
+  await expect(other.getByText('All 1 in time.')).toBeVisible();
+  for (const on of [page, other]) await on.getByText('lists', { exact: true }).click();
+  const ticks = (on: typeof page) => on.getByRole('region', { name: 'What lead does' }).getByRole('checkbox');
+  // Both at once: neither takes the other's away.
+  await Promise.all([ticks(page).nth(0).check(), ticks(other).nth(1).check()]);
+  await expect(ticks(page).nth(1)).toBeChecked();
+  await expect(ticks(other).nth(0)).toBeChecked();
+  await expectAccessible(other);
+  // Away for a while: what was ticked meanwhile arrives, once.
+  await there.setOffline(true);
+  await ticks(other).nth(2).check();
+  await there.setOffline(false);
+  await expect(ticks(page).nth(2)).toBeChecked();
+  // What slipped on one is the plan of both.
+  await page
+    .getByRole('button', { name: /takes longer/ })
+    .nth(3)
+    .click();
+  await page.getByLabel('By how many minutes').fill('5');
+  await page.getByRole('button', { name: 'Go on like this' }).click();
+  const hours = (on: typeof page) => on.getByRole('region', { name: 'What lead does' }).innerText();
+  await expect.poll(async () => (await hours(other)) === (await hours(page))).toBe(true);
+  await there.close();
+});

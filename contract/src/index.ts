@@ -3,6 +3,8 @@ import 'reflect-metadata';
 export * from './bakes/bake-list.query.js';
 export * from './bakes/bake.request.js';
 export * from './bakes/bake.response.js';
+export * from './days/day.request.js';
+export * from './days/day.response.js';
 export * from './health.response.js';
 export * from './kitchens/kitchen-file.request.js';
 export * from './kitchens/kitchen-file.response.js';

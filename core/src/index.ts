@@ -286,6 +286,7 @@ export type {
 export {
   checkDay,
   finishDay,
+  firstCome,
   heatWords,
   holdsOf,
   instantOf,

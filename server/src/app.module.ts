@@ -5,6 +5,7 @@ import { TypeOrmModule } from '@nestjs/typeorm';
 import { BakesModule } from './bakes/bakes.module.js';
 import type { Config } from './config.js';
 import { databaseOptions } from './database/data-source.js';
+import { DaysModule } from './days/days.module.js';
 import { CONFIG, HealthController } from './health/health.controller.js';
 import { KitchenFileModule } from './kitchen-file/kitchen-file.module.js';
 import { KitchensModule } from './kitchens/kitchens.module.js';
@@ -39,6 +40,7 @@ export class AppModule {
         LogModule,
         ProbeModule,
         KitchenFileModule,
+        DaysModule,
       ],
       controllers: [HealthController],
       providers: [{ provide: CONFIG, useValue: config }],

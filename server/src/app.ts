@@ -5,7 +5,7 @@ import compression from 'compression';
 import type { NextFunction, Request, Response } from 'express';
 import { json, raw } from 'express';
 import helmet from 'helmet';
-import { MOST_PHOTO_BYTES } from '@mardle/contract';
+import { LONGEST_DAY, MOST_PHOTO_BYTES } from '@mardle/contract';
 import type { Logger } from 'pino';
 import { randomUUID } from 'node:crypto';
 import type { IncomingMessage, ServerResponse } from 'node:http';
@@ -77,6 +77,7 @@ export async function createApp(config: Config, log: Logger): Promise<INestAppli
   if (config.webFolder) app.use('/assets', ...assets(config.webFolder));
   app.use(KITCHEN_FILE, json({ limit: LONGEST_KITCHEN }));
   app.use('/api/log', raw({ type: 'image/*', limit: MOST_PHOTO_BYTES }));
+  app.use('/api/days', json({ limit: 2 * LONGEST_DAY }));
   app.useBodyParser('json', { limit: LONGEST_BODY });
   app.use((request: Request, response: Response, next: NextFunction) =>
     // These are counted part by part, or are no JSON.

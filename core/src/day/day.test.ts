@@ -4,6 +4,7 @@ import { lowerBound } from './bound.js';
 import { checkDay } from './check-day.js';
 import type { Day, DayPlan } from './day.js';
 import { outsOf, turnoverMin } from './day.js';
+import { firstCome } from './first-come.js';
 import { holdsOf } from './hold.js';
 import { wallTime } from './label.js';
 import { pushRight } from './push-right.js';
@@ -57,6 +58,21 @@ describe('a plan of a day', () => {
       if (!done) best = value.best ?? best;
     }
     expect(best).not.toBeNull();
+  });
+});
+
+describe('first come, first served', () => {
+  it('breaks no rule but being late, and is never better than the search', () => {
+    const days = Array.from({ length: 12 }, (_, i) => sampleDay(i + 1, 4));
+    const worked = days.flatMap((day) => {
+      const byHand = firstCome(day);
+      return byHand ? [{ day, byHand }] : [];
+    });
+    expect(worked.length).toBeGreaterThan(4);
+    for (const { day, byHand } of worked) {
+      expect(checkDay(day, byHand)).toEqual([]);
+      expect(solved(day, 600).score.total).toBeLessThanOrEqual(byHand.score.total);
+    }
   });
 });
 

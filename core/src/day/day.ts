@@ -204,7 +204,7 @@ export const weights = {
  * @returns true for a day that works
  * @example isWhole(null) // false
  */
-export const isWhole = (plan: DayPlan | null): boolean =>
+export const isWhole = (plan: DayPlan | null): plan is DayPlan =>
   plan !== null && plan.late.length === 0 && plan.leftOut.length === 0;
 
 /**

@@ -20,6 +20,7 @@ export type {
   Way,
 } from './day.js';
 export { isWhole, outsOf, readyKinds, sameHeat, skills, taskKinds, turnoverMin } from './day.js';
+export { firstCome } from './first-come.js';
 export type { Holds } from './hold.js';
 export { holdsOf } from './hold.js';
 export type { Happened } from './push-right.js';

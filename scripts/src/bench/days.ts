@@ -1,4 +1,4 @@
-import { checkDay, finishDay, lowerBound, sampleDay, solveDay } from '@mardle/core';
+import { checkDay, finishDay, firstCome, isWhole, lowerBound, sampleDay, solveDay } from '@mardle/core';
 import type { Benchmark } from './measure.js';
 import { compare, onceMs } from './measure.js';
 import { median } from './large-kitchen.js';
@@ -30,10 +30,29 @@ function measured(pies: number, days: number): Measured {
   return { ms: median(times), overBound: median(over) };
 }
 
+/** Ours beside what people plan by hand, on days that both bring home: how much of its worth, and how many days it brings home. */
+function besideByHand(
+  pies: number,
+  days: number,
+): { readonly worth: number; readonly ours: number; readonly byHand: number } {
+  const worth: number[] = [];
+  let [ours, byHand] = [0, 0];
+  for (let seed = 1; seed <= days; seed++) {
+    const day = sampleDay(seed, pies);
+    const plan = finishDay(solveDay(day, { seed }));
+    const hand = firstCome(day);
+    if (isWhole(plan)) ours += 1;
+    if (isWhole(hand)) byHand += 1;
+    if (isWhole(plan) && isWhole(hand)) worth.push(plan.score.total / hand.score.total);
+  }
+  return { worth: worth.length > 0 ? median(worth) : NaN, ours, byHand };
+}
+
 /** The bake day: how long it takes, and how good it is against what no plan can be under. */
 export function dayBenchmarks(): Benchmark[] {
   const dozen = measured(12, DAYS);
   const forty = measured(40, 3);
+  const hand = besideByHand(12, DAYS);
   const few = (pies: number): number =>
     onceMs(() => finishDay(solveDay(sampleDay(1, pies), { evaluations: FEW })));
   return [
@@ -41,6 +60,20 @@ export function dayBenchmarks(): Benchmark[] {
     compare('a day of 40 pies (10000 ms wanted)', forty.ms, 'the same with a hundred looks', few(40), 30),
     {
       ...compare('a day of 12 pies, its worth (1.08 wanted)', dozen.overBound, 'the lower bound', 1, 1.08),
+      unit: '',
+    },
+    {
+      ...compare('a day of 12 pies, its worth', hand.worth, 'first come, first served', 1, 1),
+      unit: '',
+    },
+    {
+      ...compare(
+        'days of 12 pies not brought home',
+        DAYS - hand.ours,
+        'first come, first served',
+        DAYS - hand.byHand,
+        1,
+      ),
       unit: '',
     },
     {

@@ -5,6 +5,7 @@ import { BakeEntity, BakeEventEntity } from '../bakes/bake.entities.js';
 import { DishEntity, KitchenEntity, OvenEntity } from '../kitchens/kitchen.entities.js';
 import { PieEntity, PieVersionEntity } from '../pies/pie.entities.js';
 import { ReadingEntity } from '../probe/reading.entity.js';
+import { DayEntity, DayTickEntity } from '../days/day.entities.js';
 import { PhotoEntity } from '../log/photo.entity.js';
 import { TastingEntity } from '../log/tasting.entity.js';
 import { OwnFruitEntity } from '../larder/own-fruit.entity.js';
@@ -16,6 +17,7 @@ import { Lists1764200000000 } from './migrations/0005-lists.js';
 import { Tastings1764300000000 } from './migrations/0006-tastings.js';
 import { Readings1764400000000 } from './migrations/0007-readings.js';
 import { Photos1764500000000 } from './migrations/0008-photos.js';
+import { Days1764600000000 } from './migrations/0009-days.js';
 
 export function databaseOptions({ database }: Config): DataSourceOptions {
   return {
@@ -38,6 +40,8 @@ export function databaseOptions({ database }: Config): DataSourceOptions {
       TastingEntity,
       ReadingEntity,
       PhotoEntity,
+      DayEntity,
+      DayTickEntity,
     ],
     migrations: [
       FirstTables1764032400000,
@@ -48,6 +52,7 @@ export function databaseOptions({ database }: Config): DataSourceOptions {
       Tastings1764300000000,
       Readings1764400000000,
       Photos1764500000000,
+      Days1764600000000,
     ],
     synchronize: false,
     poolSize: 8,

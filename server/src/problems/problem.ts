@@ -54,6 +54,15 @@ export const saidMeanwhile = (current: number): Problem =>
     'Look at what was said, and say yours over it. Nothing was overwritten.',
   );
 
+export const dayMeanwhile = (current: number): Problem =>
+  make(
+    'day-meanwhile',
+    412,
+    'Somebody else planned the day',
+    `This day was shared elsewhere meanwhile; the latest version is ${current}.`,
+    'Look at theirs, and plan again if it has to be. Nothing was overwritten.',
+  );
+
 export const needsVersion = (): Problem =>
   make(
     'needs-version',

@@ -20,6 +20,7 @@ import classes from './DayPlace.module.css';
 import { DayPlanned, PLANNED } from './DayPlanned.js';
 import { newDay } from './newDay.js';
 import { People } from './People.js';
+import { ShareDay, SharedDays } from './ShareDay.js';
 import { WantedList } from './WantedList.js';
 
 /** The day stands under what is wanted, as `DayPlace.module.css` has it. */
@@ -92,6 +93,7 @@ export function DayPlace() {
               <Button variant="default" leftSection={<IconDownload size={18} />} onClick={toFile}>
                 To a file
               </Button>
+              {solved?.plan && <ShareDay />}
               {solved?.plan && (
                 <Button
                   variant="default"
@@ -140,18 +142,21 @@ export function DayPlace() {
         </p>
       )}
       {!file && (
-        <Button
-          variant="default"
-          onClick={() =>
-            void import('./exampleDay.js')
-              .then(({ exampleDay }) => exampleDay())
-              .then(begin, () =>
-                setWrong(['The example could not be fetched. Try again when the server answers.']),
-              )
-          }
-        >
-          Look at an example: a Saturday stall
-        </Button>
+        <Group gap="sm">
+          <SharedDays />
+          <Button
+            variant="default"
+            onClick={() =>
+              void import('./exampleDay.js')
+                .then(({ exampleDay }) => exampleDay())
+                .then(begin, () =>
+                  setWrong(['The example could not be fetched. Try again when the server answers.']),
+                )
+            }
+          >
+            Look at an example: a Saturday stall
+          </Button>
+        </Group>
       )}
       {file && (
         <div className={classes.day}>

@@ -4,7 +4,7 @@ import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import type { DayFile } from '../state/day.js';
-import { slipped, useDay, withRemedy } from '../state/day.js';
+import { doneWith, slipped, useDay, withRemedy } from '../state/day.js';
 import { renderInKitchen } from '../test/kitchen.js';
 import { standInServer } from '../test/server.js';
 import type { SolvedDay } from '../workers/day.js';
@@ -62,6 +62,35 @@ beforeEach(() => {
         size: 100,
       },
     },
+  });
+});
+
+describe('a day that several screens share', () => {
+  it('keeps what was ticked here until the others have it, over what they ticked', () => {
+    const at = '2026-10-03T08:00:00.000Z';
+    expect(
+      doneWith(
+        ['a', 'b'],
+        [
+          { task: 'c', done: true, at },
+          { task: 'a', done: false, at },
+        ],
+      ),
+    ).toEqual(['b', 'c']);
+    useDay.setState({ shared: { id: 'x', version: 2 }, done: ['a'], waiting: [] });
+    useDay.getState().tick('b');
+    useDay.getState().tick('a');
+    const { done, waiting } = useDay.getState();
+    expect(done).toEqual(['b']);
+    expect(waiting.map(({ task, done: so }) => [task, so])).toEqual([
+      ['b', true],
+      ['a', false],
+    ]);
+    // Left, it is a day of this browser: nothing waits any more.
+    useDay.getState().setShared(null);
+    useDay.getState().tick('c');
+    expect(useDay.getState()).toMatchObject({ shared: null, waiting: [], done: ['b', 'c'] });
+    useDay.setState({ done: [] });
   });
 });
 

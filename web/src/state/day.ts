@@ -1,3 +1,4 @@
+import type { TickRequest } from '@mardle/contract';
 import type { Day, DayPlan, PieSpec, ReadyAs } from '@mardle/core';
 import { pushRight, readDay, usualDay } from '@mardle/core';
 import { create } from 'zustand';
@@ -47,6 +48,10 @@ interface DayStore {
   readonly changed: boolean;
   /** Tasks that were done, by id. */
   readonly done: readonly string[];
+  /** Where the kitchen's screens share it, and which version of its plan this one has; null for a day of this browser alone. */
+  readonly shared: { readonly id: string; readonly version: number } | null;
+  /** Ticks of a shared day that the others have not got yet. */
+  readonly waiting: readonly TickRequest[];
   /** The day that was put away last. */
   readonly before: DayState | null;
   begin(file: DayFile): void;
@@ -57,15 +62,46 @@ interface DayStore {
   follow(plan: DayPlan): void;
   /** Puts the day away; `bringBack` undoes that, or a file that took its place. */
   clear(): void;
+  /** A day that the kitchen shares. */
+  open(day: Pick<DayStore, 'file' | 'solved' | 'shared' | 'done'>): void;
+  setShared(shared: DayStore['shared']): void;
+  /** What is done by all, and what of it is still to be sent. */
+  hear(done: readonly string[], waiting: readonly TickRequest[]): void;
   bringBack(): void;
 }
 
 /** What stands on the page. */
-type DayState = Pick<DayStore, 'file' | 'solved' | 'changed' | 'done'>;
+type DayState = Pick<DayStore, 'file' | 'solved' | 'changed' | 'done' | 'shared' | 'waiting'>;
 
-const nothing: DayState = { file: null, solved: null, changed: false, done: [] };
+const nothing: DayState = {
+  file: null,
+  solved: null,
+  changed: false,
+  done: [],
+  shared: null,
+  waiting: [],
+};
 
-const stateOf = ({ file, solved, changed, done }: DayState): DayState => ({ file, solved, changed, done });
+const stateOf = ({ file, solved, changed, done, shared, waiting }: DayState): DayState => ({
+  file,
+  solved,
+  changed,
+  done,
+  shared,
+  waiting,
+});
+
+const ticked = (done: readonly string[], task: string, so: boolean): readonly string[] => [
+  ...done.filter((one) => one !== task),
+  ...(so ? [task] : []),
+];
+
+/** What is done by all, with what was ticked here and is still on its way. */
+export const doneWith = (done: readonly string[], waiting: readonly TickRequest[]): readonly string[] =>
+  waiting.reduce((all, { task, done: so }) => ticked(all, task, so), done);
+
+const same = (a: readonly string[], b: readonly string[]): boolean =>
+  a.length === b.length && a.every((one) => b.includes(one));
 
 /** The bake day of this browser: kept here, and taken elsewhere as a file. */
 export const useDay = create<DayStore>()(
@@ -76,14 +112,31 @@ export const useDay = create<DayStore>()(
       begin: (file) =>
         set((now) => ({ ...nothing, file, changed: true, before: now.file ? stateOf(now) : now.before })),
       change: (part) => set(({ file }) => ({ file: file && { ...file, ...part }, changed: true })),
-      take: (solved) => set({ solved, changed: false, done: [] }),
+      // What was done of a day that others share stays done.
+      take: (solved) => set(({ shared, done }) => ({ solved, changed: false, done: shared ? done : [] })),
       tick: (id) =>
-        set(({ done }) => ({ done: done.includes(id) ? done.filter((one) => one !== id) : [...done, id] })),
+        set(({ done, shared, waiting }) => {
+          const so = !done.includes(id);
+          const tick = { task: id, done: so, at: new Date().toISOString() };
+          return { done: ticked(done, id, so), waiting: shared ? [...waiting, tick] : [] };
+        }),
       follow: (plan) =>
         set(({ solved }) => ({
           // What was reckoned for the plan before does not hold for this one.
           solved: solved && { ...solved, plan, holds: null, remedies: null },
         })),
+      open: (day) =>
+        set((now) => ({
+          ...nothing,
+          ...day,
+          waiting: now.shared?.id === day.shared?.id ? now.waiting : [],
+          before: now.file && !now.shared ? stateOf(now) : now.before,
+        })),
+      setShared: (shared) => set({ shared, ...(shared ? {} : { waiting: [] }) }),
+      hear: (done, waiting) =>
+        set((now) =>
+          same(now.done, done) && now.waiting.length === waiting.length ? now : { done, waiting },
+        ),
       clear: () => set((now) => ({ ...nothing, before: now.file ? stateOf(now) : now.before })),
       bringBack: () => set(({ before }) => (before ? { ...before, before: null } : {})),
     }),
