@@ -123,6 +123,12 @@ test('two tablets, one day: each ticks, and sees the other’s ticks and the new
     .click();
   await page.getByLabel('By how many minutes').fill('5');
   await page.getByRole('button', { name: 'Go on like this' }).click();
+  // A label for each pie: allergens stand out.
+  await other.getByText('labels', { exact: true }).click();
+  const label = other.getByRole('region', { name: 'Labels' }).getByRole('listitem');
+  await expect(label).toHaveCount(1);
+  await expect(label).toContainText(/damson, plain flour, .*Contains egg, milk, wheat.*eat by/s);
+  await other.getByText('lists', { exact: true }).click();
   const hours = (on: typeof page) => on.getByRole('region', { name: 'What lead does' }).innerText();
   await expect.poll(async () => (await hours(other)) === (await hours(page))).toBe(true);
   await there.close();

@@ -256,11 +256,12 @@ export {
   withBake,
 } from './plan/index.js';
 
-export type { Code, Page, PaperName, SlipOptions } from './print/index.js';
+export type { Code, LabelPart, Page, PaperName, PieLabel, SlipOptions } from './print/index.js';
 export {
   pageSvg,
   paperNames,
   papers,
+  pieLabel,
   recipeOf,
   SCALE_BAR_MM,
   slipPages,

@@ -16,7 +16,7 @@ function ownWay({ kitchen, pies }: Day, i: number): Pick<RunIdea, 'oven' | 'heat
  * before it while there is room at the same heat. No looking back. To hold a search against.
  * @param day worked out
  * @returns the plan; null when some of it finds no place
- * @example firstCome({ ...day, pies: [] }) // null
+ * @example firstCome(sampleDay(3, 4)) // null
  */
 export function firstCome(day: Day): DayPlan | null {
   const runs: { oven: number; heat: string; pies: number[] }[] = [];

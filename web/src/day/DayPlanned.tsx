@@ -8,6 +8,7 @@ import { Plate } from '../kit/Plate/Plate.js';
 import type { SolvedDay } from '../workers/day.js';
 import type { DayFile } from '../state/day.js';
 import { DayAmountsList } from './DayAmountsList.js';
+import { DayLabels } from './DayLabels.js';
 import { DayLine } from './DayLine.js';
 import { DayList } from './DayList.js';
 import classes from './DayPlace.module.css';
@@ -26,6 +27,7 @@ const views = [
   { value: 'pies', label: 'pie by pie' },
   { value: 'list', label: 'lists' },
   { value: 'amounts', label: 'to weigh' },
+  { value: 'labels', label: 'labels' },
 ] as const;
 type View = (typeof views)[number]['value'];
 
@@ -69,9 +71,9 @@ export function DayPlanned({ file, solved, changed, busy, onRemedy }: DayPlanned
             </span>
           </Group>
           {(view === 'line' || view === 'pies') && <DayLine day={day} plan={plan} by={view} />}
-          {view === 'amounts' ? (
-            <DayAmountsList file={file} />
-          ) : (
+          {view === 'amounts' && <DayAmountsList file={file} />}
+          {view === 'labels' && <DayLabels file={file} day={day} plan={plan} />}
+          {view !== 'amounts' && view !== 'labels' && (
             <DayList file={file} day={day} plan={plan} shown={view === 'list' ? 'all' : 'next'} />
           )}
         </Plate>
