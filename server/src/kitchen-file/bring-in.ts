@@ -204,6 +204,21 @@ async function bringWhatIsKnown(bringing: Bringing, bakes: readonly KitchenFileB
   }
 }
 
+/** A tap is of one bake: one that is of another here would be lost without a word. */
+function refuseStrays(bakes: readonly KitchenFileBake[], known: ReadonlyMap<string, string>): void {
+  for (const [i, { id, events }] of bakes.entries()) {
+    const stray = events.findIndex((event) => (known.get(event.id) ?? id) !== id);
+    if (stray < 0) continue;
+    throw invalid([
+      {
+        field: `bakes.${i}.events.${stray}.id`,
+        message: 'A tap of another bake of this kitchen has this id.',
+        remedy: 'Give it an id of its own.',
+      },
+    ]);
+  }
+}
+
 async function bringBakes(bringing: Bringing, bakes: readonly KitchenFileBake[]): Promise<void> {
   const { manager, added, differs } = bringing;
   await refuseOrphans(bringing, bakes);
@@ -228,7 +243,9 @@ async function bringBakes(bringing: Bringing, bakes: readonly KitchenFileBake[])
   );
   added.bakes = fresh.length;
   const eventIds = taken.flatMap(({ events }) => events.map(({ id }) => id));
-  const known = new Set((await rowsOf(bringing, BakeEventEntity, 'id', eventIds)).map(({ id }) => id));
+  const there = await rowsOf(bringing, BakeEventEntity, 'id', eventIds);
+  const known = new Map(there.map(({ id, bakeId }) => [id, bakeId]));
+  refuseStrays(bakes, known);
   const receivedAt = new Date();
   const rows = taken.flatMap(({ id, events }) =>
     events.filter((event) => !known.has(event.id)).map((event) => ({ ...rowOf(id, event), receivedAt })),

@@ -142,6 +142,15 @@ describe('a kitchen as a file', () => {
     expect((await on(second).get('/api/pies')).body).toMatchObject({ total: before.total });
   });
 
+  it('a bake with a tap of another bake that is here is refused', async () => {
+    const pie = aPie(randomUUID(), 'Tapped');
+    const bake = aBake(pie.id);
+    await bring({ ...empty, pies: [pie], bakes: [bake] });
+    const other = aBake(pie.id, { events: bake.events });
+    const { status, body } = await bring({ ...empty, bakes: [other] });
+    expect([status, body.problems?.[0]?.field]).toEqual([422, 'bakes.0.events.0.id']);
+  });
+
   it('a file that is cut off, or too deep, is refused in words', async () => {
     const cut = await on(first)
       .post('/api/kitchen/file')

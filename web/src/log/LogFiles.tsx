@@ -5,15 +5,18 @@ import { saveFile } from '../bench/download.js';
 import { Failure } from '../kit/Failure.js';
 import { tableOfLog, textOfLog } from './outFiles.js';
 
+type Log = Awaited<ReturnType<typeof wholeLog>>;
+
+const files = [
+  { words: 'Save as a file', name: 'mardle-log.json', type: 'application/json', text: textOfLog },
+  { words: 'Save as a table', name: 'mardle-log.csv', type: 'text/csv', text: tableOfLog },
+] as const;
+
 /** The whole log out: as a file that Mardle’s doors read, and as a table. */
 export function LogFiles() {
   const [busy, setBusy] = useState(false);
   const [error, setError] = useState<unknown>(null);
-  const save = async (
-    name: string,
-    type: string,
-    text: (log: Awaited<ReturnType<typeof wholeLog>>) => string | Promise<string>,
-  ) => {
+  const save = async (name: string, type: string, text: (log: Log) => string | Promise<string>) => {
     setBusy(true);
     setError(null);
     try {
@@ -26,22 +29,17 @@ export function LogFiles() {
   return (
     <Group gap={8}>
       {error !== null && <Failure error={error} />}
-      <Button
-        variant="default"
-        size="sm"
-        disabled={busy}
-        onClick={() => void save('mardle-log.json', 'application/json', textOfLog)}
-      >
-        Save as a file
-      </Button>
-      <Button
-        variant="default"
-        size="sm"
-        disabled={busy}
-        onClick={() => void save('mardle-log.csv', 'text/csv', tableOfLog)}
-      >
-        Save as a table
-      </Button>
+      {files.map(({ words, name, type, text }) => (
+        <Button
+          key={name}
+          variant="default"
+          size="sm"
+          disabled={busy}
+          onClick={() => void save(name, type, text)}
+        >
+          {words}
+        </Button>
+      ))}
     </Group>
   );
 }

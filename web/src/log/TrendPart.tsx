@@ -25,6 +25,17 @@ const FAINT = '30';
 /** Words stand on a line of their own under the curve, this share of the height under it. */
 const WORDS_UNDER = 0.14;
 
+/** Differences of heat are counted in the reader's degrees. */
+const countedIn = (
+  { unit }: LearnedFigure,
+  units: UnitSystem,
+): { readonly times: number; readonly suffix: string } =>
+  unit !== 'C'
+    ? { times: 1, suffix: '' }
+    : units === 'us'
+      ? { times: 1.8, suffix: ' °F' }
+      : { times: 1, suffix: ' °C' };
+
 interface Seen {
   readonly trend: Trend;
   readonly bakes: readonly LogEntry[];
@@ -35,8 +46,17 @@ function drawn({ trend, bakes }: Seen, figure: LearnedFigure, units: UnitSystem)
   const when = new Map(bakes.map(({ id, bakedAt }) => [id, bakedAt]));
   const at = trend.points.map(({ bake }) => when.get(bake) ?? '');
   const { low, high } = span(trend, figure);
+  const { times } = countedIn(figure, units);
   const line = (name: string, y: number[], more: Partial<Data> = {}): Data =>
-    ({ type: 'scatter', mode: 'lines', name, x: at, y, hoverinfo: 'skip', ...more }) as Data;
+    ({
+      type: 'scatter',
+      mode: 'lines',
+      name,
+      x: at,
+      y: y.map((value) => times * value),
+      hoverinfo: 'skip',
+      ...more,
+    }) as Data;
   const question = questionOf[figure.kind];
   const spoken = bakes.filter(({ id, tasting }) => figure.bakes.includes(id) && tasting?.[question]);
   const words = spoken.map(({ tasting }) => asking[question].words[tasting?.[question] ?? ''] ?? '');
@@ -74,7 +94,7 @@ function drawn({ trend, bakes }: Seen, figure: LearnedFigure, units: UnitSystem)
       mode: 'markers',
       name: 'slices',
       x: spoken.map(({ bakedAt }) => bakedAt),
-      y: spoken.map(() => low - WORDS_UNDER * (high - low)),
+      y: spoken.map(() => times * (low - WORDS_UNDER * (high - low))),
       marker: {
         size: 11,
         symbol: spoken.map(({ tasting }) =>
@@ -106,14 +126,15 @@ function TrendChart({ figure, trend, bakes }: Seen & { readonly figure: LearnedF
     [trend, bakes, figure, units, colorScheme],
   );
   const layout = useMemo((): Partial<Layout> => {
-    const book = figure.builtIn.value;
+    const { times, suffix } = countedIn(figure, units);
+    const book = times * figure.builtIn.value;
     return {
       xaxis: { type: 'date', gridcolor: themeColour('linen-deep'), fixedrange: true },
       yaxis: {
         gridcolor: themeColour('linen-deep'),
         fixedrange: true,
         zeroline: false,
-        ticksuffix: figure.unit === 'C' ? ' °C' : '',
+        ticksuffix: suffix,
       },
       shapes: [
         {
@@ -140,7 +161,7 @@ function TrendChart({ figure, trend, bakes }: Seen & { readonly figure: LearnedF
       margin: { l: 58, r: 12, t: 10, b: 36 },
       dragmode: false,
     };
-  }, [figure]);
+  }, [figure, units]);
   const open = useCallback(
     (point: number) => {
       const bake = trend.points[point]?.bake;
