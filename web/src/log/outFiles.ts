@@ -11,6 +11,7 @@ export const textOfLog = (bakes: readonly LogEntry[]): string => {
       bakedAt: _at,
       note: _note,
       version: _said,
+      photo: _photo,
       ...bake
     }) => bake,
   );
