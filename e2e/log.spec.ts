@@ -58,6 +58,8 @@ test('two tell of one slice at once: the second sees that somebody was quicker',
   await beside.getByLabel('Beside another bake').selectOption({ index: 1 });
   await expect(beside.getByRole('row', { name: /The filling/ })).toBeVisible();
   await expect(beside.getByText('differs').first()).toBeVisible();
+  // Both slices by the sums, and both curves.
+  await expect(beside.getByRole('img', { name: /by the sums: /i })).toHaveCount(3, { timeout: 30_000 });
   await expectAccessible(page);
   await note(other).fill('second');
   await expect(other.getByRole('alert')).toContainText('Nothing was overwritten');

@@ -337,6 +337,7 @@ export type {
   Why,
 } from './learn/index.js';
 export {
+  asBaked,
   bankSteps,
   forecast,
   goodWords,

@@ -1,3 +1,4 @@
+export { asBaked } from './as-baked.js';
 export type { Answers } from './causes/blame.js';
 export type { CauseId } from './causes/causes.js';
 export type { QuestionId } from './causes/questions.js';

@@ -1,7 +1,7 @@
 import type { LogEntry, LogQuery, LogResponse, TastingRequest } from '@mardle/contract';
-import type { Learned, Trend } from '@mardle/core';
+import type { Learned, PiePlan, Trend } from '@mardle/core';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
-import { learnInWorker, trendsInWorker } from '../workers/log.js';
+import { bakedInWorker, learnInWorker, trendsInWorker } from '../workers/log.js';
 import { ask } from './client.js';
 
 const LOG = ['log'] as const;
@@ -56,6 +56,14 @@ export const useTrends = () =>
       return { trends: await trendsInWorker({ bakes }), bakes };
     },
     staleTime: 60_000,
+  });
+
+/** A bake as the sums have it, worked out beside the screen. */
+export const useBaked = (entry: LogEntry) =>
+  useQuery({
+    queryKey: [...LOG, 'baked', entry.id, entry.version],
+    queryFn: (): Promise<PiePlan | null> => bakedInWorker(entry),
+    staleTime: Infinity,
   });
 
 const photoPath = (id: string): string => `/log/${id}/photo`;

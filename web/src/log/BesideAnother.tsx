@@ -2,10 +2,12 @@ import type { LogEntry } from '@mardle/contract';
 import type { UnitSystem } from '@mardle/core';
 import { showMinutes, showText } from '@mardle/core';
 import { NativeSelect } from '@mantine/core';
-import { useState } from 'react';
-import { useLog, useLogEntry } from '../api/log.js';
+import { useMemo, useState } from 'react';
+import { photoUrl, useBaked, useLog, useLogEntry } from '../api/log.js';
+import { SliceOnPlate } from '../bench/SliceOnPlate/SliceOnPlate.js';
 import { useSettings } from '../state/settings.js';
 import classes from './BesideAnother.module.css';
+import { CurvesBeside } from './CurvesBeside.js';
 import { asking, dayText, questionsAsked } from './words.js';
 
 const OFFERED = 60;
@@ -118,7 +120,41 @@ export function BesideAnother({ entry }: { readonly entry: LogEntry }) {
   );
 }
 
+/** Slices, curves and figures of both. */
+function Both({ one, other }: { readonly one: LogEntry; readonly other: LogEntry }) {
+  const { data: onePlan } = useBaked(one);
+  const { data: otherPlan } = useBaked(other);
+  const baked = useMemo(
+    () =>
+      [
+        { entry: one, plan: onePlan },
+        { entry: other, plan: otherPlan },
+      ].flatMap(({ entry, plan }) => (plan ? [{ entry, plan }] : [])),
+    [one, other, onePlan, otherPlan],
+  );
+  const waiting = onePlan === undefined || otherPlan === undefined;
+  return (
+    <>
+      <Table one={one} other={other} />
+      {waiting && <p role="status">Baking both again in the sums …</p>}
+      {!waiting && baked.length > 0 && (
+        <>
+          <div className={classes.slices}>
+            {baked.map(({ entry, plan }) => (
+              <div key={entry.id}>
+                <SliceOnPlate plan={plan} said={`${entry.name}, ${dayText(entry.bakedAt)}, by the sums`} />
+                {entry.photo && <img src={photoUrl(entry)} alt={`The slice of ${entry.name}`} />}
+              </div>
+            ))}
+          </div>
+          <CurvesBeside baked={baked} />
+        </>
+      )}
+    </>
+  );
+}
+
 function Beside({ entry, other }: { readonly entry: LogEntry; readonly other: string }) {
   const { data } = useLogEntry(other);
-  return data ? <Table one={entry} other={data} /> : <p role="status">Opening the other bake …</p>;
+  return data ? <Both one={entry} other={data} /> : <p role="status">Opening the other bake …</p>;
 }

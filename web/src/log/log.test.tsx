@@ -27,6 +27,8 @@ const oven = {
 /** The sums run in a worker, which jsdom has not. */
 jest.mock('../workers/log.js', () => ({
   learnInWorker: () => Promise.resolve({ figures: [oven], unread: [] }),
+  bakedInWorker: () => Promise.resolve(null),
+  trendsInWorker: () => Promise.resolve([]),
   whyInWorker: () => new Promise(() => undefined),
 }));
 

@@ -1,4 +1,4 @@
-import type { Answers, BakeLog, Learned, LoggedBake, Trend, Why } from '@mardle/core';
+import type { Answers, BakeLog, Learned, LoggedBake, PiePlan, Trend, Why } from '@mardle/core';
 import type { Remote } from 'comlink';
 import * as Comlink from 'comlink';
 import type { LogJobs } from './log.worker.js';
@@ -15,6 +15,9 @@ function logWorker(): Remote<LogJobs> {
 
 /** What a log teaches. */
 export const learnInWorker = (log: BakeLog): Promise<Learned> => logWorker().learn(log);
+
+/** A bake as the sums have it; null when its pie cannot be planned any more. */
+export const bakedInWorker = (bake: LoggedBake): Promise<PiePlan | null> => logWorker().asBaked(bake);
 
 /** How what a log teaches came to be what it is. */
 export const trendsInWorker = (log: BakeLog): Promise<readonly Trend[]> => logWorker().trends(log);

@@ -1,5 +1,5 @@
-import type { Answers, BakeLog, Learned, LoggedBake, PieTables, Trend, Why } from '@mardle/core';
-import { learnLog, trendSteps, whyOf } from '@mardle/core';
+import type { Answers, BakeLog, Learned, LoggedBake, PiePlan, PieTables, Trend, Why } from '@mardle/core';
+import { asBaked, learnLog, trendSteps, whyOf } from '@mardle/core';
 import * as Comlink from 'comlink';
 
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
@@ -10,6 +10,8 @@ let asked = 0;
 
 const jobs = {
   learn: (log: BakeLog): Learned => learnLog(log, undefined, tables),
+
+  asBaked: (bake: LoggedBake): PiePlan | null => asBaked(bake),
 
   /** How each figure came to be what it is. */
   async trends(log: BakeLog): Promise<readonly Trend[]> {
