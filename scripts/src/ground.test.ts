@@ -173,6 +173,19 @@ describe('a database that hangs', () => {
   }, 120_000);
 });
 
+describe('a server whose database is gone', () => {
+  it('ends when it is told to', () => {
+    const ended = run(
+      join(folder, 'gone'),
+      `process.kill(database.pid, 'SIGKILL');
+       const end = new Promise((then) => app.once('exit', () => then(true)));
+       app.kill('SIGTERM');
+       console.log(JSON.stringify(await Promise.race([end, new Promise((then) => setTimeout(() => then(false), 20_000))])));`,
+    );
+    expect(ended).toBe(true);
+  }, 120_000);
+});
+
 describe('a bake whose server and database are killed again and again', () => {
   it('is what was tapped and read, each once and in its order; taps are sent until they are taken', () => {
     const answer = run(

@@ -30,6 +30,12 @@ function listenOnSix(app: INestApplication, port: number): void {
     .listen(port, '::1');
 }
 
+/** A database that is gone must not keep the server from ending when it is told to, ms. */
+const ENDS_WITHIN_MS = 5000;
+for (const signal of ['SIGTERM', 'SIGINT'] as const) {
+  process.once(signal, () => setTimeout(() => process.exit(1), ENDS_WITHIN_MS).unref());
+}
+
 try {
   const config = readConfig(process.env);
   await migrate(config, loadDemo);
