@@ -52,6 +52,14 @@ describe.each(formKinds)('%s: every figure has a reason worth opening', (kind) =
     expect(bare.map(({ id }) => id)).toEqual([]);
   });
 
+  it('what its fruit is made of names each fruit that it comes from', () => {
+    const { figures, filling } = plan();
+    for (const id of ['fruit.water', 'fruit.sugar', 'fruit.acid'].filter((one) => figures[one])) {
+      expect(figures[id]?.why.inputs).toHaveLength(2 * filling.batch.fruits.length);
+    }
+    expect(figures['fruit.water']).toBeDefined();
+  });
+
   it('sugar, dose and juice show their sum', () => {
     for (const id of ['sugar.mass', 'ledger.held', 'ledger.juice', 'fruit.water', 'fruit.0.bought']) {
       expect(plan().figures[id]?.why.sum.length).toBeGreaterThan(1);

@@ -1,0 +1,49 @@
+import { aBody, aPlace } from '../test/body.js';
+import { meshSizes } from './mesh-size.js';
+import { ends } from './search.js';
+import { noInterventions, reading, simulateBake, startRun } from './simulate.js';
+
+const HOT_C = 215;
+
+/** A pie whose top is ahead of its filling, at one hot setting. */
+const endsUnder = (foilMin: number | null) => {
+  const run = startRun(aBody(), aPlace, HOT_C, meshSizes.coarse, { ...noInterventions, foilMin });
+  return ends(run, HOT_C, 'gold', [reading(run)]);
+};
+
+describe('the ends of a setting', () => {
+  it('are two where the top is ahead: bare, and with foil from then on, paler and later', () => {
+    const [bare, foiled] = endsUnder(null);
+    expect(bare?.foilMin).toBeNull();
+    expect(foiled?.foilMin).toBeGreaterThan(10);
+    expect(foiled!.foilMin!).toBeLessThan(foiled!.doneMin);
+    expect(foiled!.browning).toBeLessThan(bare!.browning);
+    expect(foiled!.doneMin).toBeGreaterThanOrEqual(bare!.doneMin);
+  });
+
+  it('are one where it is under foil already', () => {
+    const its = endsUnder(15);
+    expect(its.map(({ foilMin }) => foilMin)).toEqual([15]);
+  });
+});
+
+describe('ice and boiling', () => {
+  const stages = [{ tempC: 200, timeMin: 60 }] as const;
+  const coldestAt = (minute: number, stepS: number, startC: number): number => {
+    const size = { ...meshSizes.coarse, stepS, settledTimes: 1 };
+    const { readings } = simulateBake(aBody({ startC }), aPlace, stages, size);
+    return readings.find(({ timeMin }) => timeMin >= minute)?.coldestC ?? NaN;
+  };
+
+  it('melt alike whatever the length of a step', () => {
+    for (const minute of [20, 40, 55]) {
+      expect(Math.abs(coldestAt(minute, 5, -18) - coldestAt(minute, 1, -18))).toBeLessThan(1.5);
+    }
+  });
+
+  it('warm alike, past the boil too', () => {
+    for (const minute of [20, 40, 55]) {
+      expect(Math.abs(coldestAt(minute, 5, 18) - coldestAt(minute, 1, 18))).toBeLessThan(1.5);
+    }
+  });
+});
