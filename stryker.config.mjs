@@ -13,7 +13,7 @@ export default {
   dryRunTimeoutMinutes: 20,
   timeoutMS: 20_000,
   timeoutFactor: 2,
-  reporters: ['json'],
+  reporters: ['json', 'progress-append-only'],
   jsonReporter: { fileName: '.data/mutation/report.json' },
   tempDirName: '.data/mutation/tmp',
   ignoreStatic: false,

@@ -27,23 +27,20 @@ describe('the ends of a setting', () => {
   });
 });
 
-describe('ice and boiling', () => {
+describe('long steps', () => {
+  const LONG_S = 20;
   const stages = [{ tempC: 200, timeMin: 60 }] as const;
-  const coldestAt = (minute: number, stepS: number, startC: number): number => {
+  const bakedBy = (stepS: number, startC: number) => {
     const size = { ...meshSizes.coarse, stepS, settledTimes: 1 };
     const { readings } = simulateBake(aBody({ startC }), aPlace, stages, size);
-    return readings.find(({ timeMin }) => timeMin >= minute)?.coldestC ?? NaN;
+    return [20, 30, 40].map((minute) => readings.find(({ timeMin }) => timeMin >= minute)!);
   };
 
-  it('melt alike whatever the length of a step', () => {
-    for (const minute of [20, 40, 55]) {
-      expect(Math.abs(coldestAt(minute, 5, -18) - coldestAt(minute, 1, -18))).toBeLessThan(1.5);
-    }
-  });
-
-  it('warm alike, past the boil too', () => {
-    for (const minute of [20, 40, 55]) {
-      expect(Math.abs(coldestAt(minute, 5, 18) - coldestAt(minute, 1, 18))).toBeLessThan(1.5);
-    }
+  it.each([-18, 18])('melt, warm and boil as short ones do, from %d C', (startC) => {
+    const short = bakedBy(1, startC);
+    bakedBy(LONG_S, startC).forEach(({ coldestC, lostG }, i) => {
+      expect(Math.abs(coldestC - short[i]!.coldestC)).toBeLessThan(1);
+      expect(Math.abs(lostG / short[i]!.lostG - 1)).toBeLessThan(0.04);
+    });
   });
 });
