@@ -32,7 +32,8 @@ export interface Fitted {
 }
 
 const MOST_ROUNDS = 25;
-const CLOSE_ENOUGH = 1e-3;
+/** Of a log density over hundreds of values, each its own bake: nothing that a band would show. */
+const CLOSE_ENOUGH = 0.03;
 
 function inverse(factor: Float64Array, n: number): Float64Array {
   const whole = new Float64Array(n * n);
