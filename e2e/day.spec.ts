@@ -1,3 +1,4 @@
+import type { DayListResponse } from '@mardle/contract';
 import { join } from 'node:path';
 import { expect, expectAccessible, newPie, test } from './kitchen.js';
 
@@ -131,5 +132,10 @@ test('two tablets, one day: each ticks, and sees the other’s ticks and the new
   await other.getByText('lists', { exact: true }).click();
   const hours = (on: typeof page) => on.getByRole('region', { name: 'What lead does' }).innerText();
   await expect.poll(async () => (await hours(other)) === (await hours(page))).toBe(true);
+  // One plan went out, and no screen sends back what it was sent.
+  const versions = await page.request
+    .get('/api/days')
+    .then((answer) => answer.json() as Promise<DayListResponse>);
+  expect(versions.days.find((day) => day.name === name)?.version).toBe(2);
   await there.close();
 });

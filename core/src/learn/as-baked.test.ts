@@ -8,6 +8,8 @@ describe('a bake as the sums have it', () => {
     expect(plan?.bake?.outMin).toBe(48);
     expect(plan?.bake?.stages.map(({ tempC }) => tempC)).toEqual([210, 180]);
     expect(asBaked(plainBake())?.bake?.outMin).toBe(55);
+    // Out before the knob was turned.
+    expect(asBaked(plainBake({ events: [{ kind: 'out', atMin: 12 }] }))?.bake?.outMin).toBe(12);
   });
 
   it('has the thickener that was weighed: less of it sets looser', () => {

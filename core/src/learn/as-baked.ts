@@ -3,6 +3,7 @@ import { builtInLarder } from '../larder/index.js';
 import type { PiePlan } from '../plan/index.js';
 import { planPie } from '../plan/index.js';
 import type { LoggedBake } from './log.js';
+import { tappedMin } from './log.js';
 
 /**
  * A bake as the sums have it: the pie as planned, with the thickener that was weighed, at the stages that were set and out when
@@ -15,11 +16,14 @@ import type { LoggedBake } from './log.js';
 export function asBaked(bake: LoggedBake, larder: Larder = builtInLarder): PiePlan | null {
   const { plan, weighed } = bake;
   const stages = bake.stages ?? plan.bake.stages;
-  const outMin = bake.events.find(({ kind }) => kind === 'out')?.atMin;
+  const outMin = tappedMin(bake, 'out');
   const [first, second] = stages ?? [];
   const until =
-    first && second && outMin !== undefined
-      ? ([first, { ...second, timeMin: Math.max(0, Math.round(outMin - first.timeMin)) }] as const)
+    first && second && outMin !== null
+      ? ([
+          { ...first, timeMin: Math.min(first.timeMin, Math.round(outMin)) },
+          { ...second, timeMin: Math.max(0, Math.round(outMin - first.timeMin)) },
+        ] as const)
       : stages;
   const planned = planPie(
     {

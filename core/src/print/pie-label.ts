@@ -37,7 +37,7 @@ const words: readonly (readonly [allergen: RegExp, word: RegExp])[] = [
   [/wheat/, /flour|pastry|dough|wheat|crumb|biscuit|semolina/i],
   [/milk/, /butter|milk|cream|yog|cheese/i],
   [/egg/, /egg|yolk|meringue/i],
-  [/nuts|almond/, /nut|almond|pecan|frangipane/i],
+  [/nuts|almond/, /\bnuts?\b|almond|pecan|walnut|hazelnut|frangipane/i],
   [/oats/, /oat/i],
   [/sulphites/, /wine|cider|dried/i],
   [/gelatine/, /gelatine/i],

@@ -34,12 +34,16 @@ export class KitchenFileService {
       if (isGone()) throw new Error('whoever brought a kitchen in has gone');
     };
     const kitchen = await checkKitchen(body);
+    goOn();
     return inTransaction(this.source, async (manager) => {
       if (instead === 'yes') {
         await clearKitchen(manager);
         await manager.update(KitchenEntity, { id: THE_KITCHEN }, { name: kitchen.name });
       }
-      return bringIn(manager, kitchen, goOn);
+      const brought = await bringIn(manager, kitchen, goOn);
+      // Stopped at the last moment it is not kept either.
+      goOn();
+      return brought;
     });
   }
 }

@@ -59,12 +59,10 @@ export function DayLabels({
   readonly plan: DayPlan;
 }) {
   const units = useSettings((state) => state.units);
-  const lastOut = Math.max(0, ...plan.tasks.filter(({ kind }) => kind === 'out').map(({ end }) => end));
-  const outOf = (id: string): number => {
-    const its = plan.tasks.filter(
-      ({ kind, of }) => kind === 'pack' && (of === id || of.startsWith(`${id}-`)),
-    );
-    return instantOf(day, its[0]?.start ?? lastOut);
+  const outOf = (id: string): number | null => {
+    const run = plan.runs.find(({ pies }) => pies.some(({ pie }) => pie === id));
+    const its = run?.pies.find(({ pie }) => pie === id);
+    return run && its ? instantOf(day, run.start + its.out) : null;
   };
   return (
     <section aria-label="Labels" className={classes.page}>
@@ -76,9 +74,12 @@ export function DayLabels({
       </Group>
       <ul className={classes.labels}>
         {file.pies.flatMap(({ id, pie, count }) =>
-          Array.from({ length: count }, (_, i) => (
-            <Label key={`${id} ${i}`} pie={pie} outMs={outOf(id)} timeZone={file.timeZone} units={units} />
-          )),
+          Array.from({ length: count }, (_, i) => {
+            const outMs = outOf(count === 1 ? id : `${id}-${i + 1}`);
+            return outMs === null ? null : (
+              <Label key={`${id} ${i}`} pie={pie} outMs={outMs} timeZone={file.timeZone} units={units} />
+            );
+          }),
         )}
       </ul>
     </section>

@@ -9,7 +9,7 @@ import { openShared, useSharing } from './useSharing.js';
 /** The day on all screens of the kitchen: ticks of each are seen by all. */
 export function ShareDay() {
   const shared = useDay((state) => state.shared);
-  const setShared = useDay((state) => state.setShared);
+  const leave = useDay((state) => state.leave);
   const { trouble, share } = useSharing();
   const [busy, setBusy] = useState(false);
   return (
@@ -19,7 +19,7 @@ export function ShareDay() {
           <span role="status">
             <IconDeviceTablet size={18} aria-hidden /> {trouble ?? 'On all screens'}
           </span>
-          <Button variant="subtle" size="compact-md" onClick={() => setShared(null)}>
+          <Button variant="subtle" size="compact-md" onClick={leave}>
             Only here
           </Button>
         </>

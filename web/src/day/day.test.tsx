@@ -87,7 +87,7 @@ describe('a day that several screens share', () => {
       ['a', false],
     ]);
     // Left, it is a day of this browser: nothing waits any more.
-    useDay.getState().setShared(null);
+    useDay.getState().leave();
     useDay.getState().tick('c');
     expect(useDay.getState()).toMatchObject({ shared: null, waiting: [], done: ['b', 'c'] });
     useDay.setState({ done: [] });

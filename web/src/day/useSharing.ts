@@ -1,6 +1,6 @@
 import { useInterval } from '@mantine/hooks';
 import { readDay } from '@mardle/core';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { ProblemError } from '../api/client.js';
 import { dayNow, keepDay, sendTicks, sharedDay } from '../api/days.js';
 import type { DayFile } from '../state/day.js';
@@ -28,15 +28,45 @@ export async function openShared(id: string): Promise<void> {
 
 /** Sends what was ticked here, then looks what others ticked and planned. */
 async function meet(id: string): Promise<void> {
-  const { waiting } = useDay.getState();
-  const sent = waiting.slice(0, MOST_AT_ONCE);
+  const sent = useDay.getState().waiting.slice(0, MOST_AT_ONCE);
   const now = sent.length > 0 ? await sendTicks(id, sent) : await dayNow(id);
-  const { shared, waiting: stillWaiting, hear } = useDay.getState();
+  const { shared } = useDay.getState();
   if (shared?.id !== id) return;
-  const left = stillWaiting.filter((tick) => !sent.includes(tick));
   if (now.version > shared.version) await openShared(id);
+  const { waiting, hear } = useDay.getState();
+  const left = waiting.filter((tick) => !sent.includes(tick));
   hear(doneWith(now.done, left), left);
 }
+
+/** Sends this screen's plan over the version it builds on; what is done goes along the first time. */
+async function tell(id: string, version: number): Promise<void> {
+  const { file, solved, done, told } = useDay.getState();
+  if (!file || !solved) return;
+  const content = JSON.stringify({ file, solved });
+  const kept = await keepDay(id, { version, name: file.name.trim() || 'Bake day', content });
+  told({ id, version: kept.version }, solved);
+  if (version > 0 || done.length === 0) return;
+  const at = new Date().toISOString();
+  await sendTicks(
+    id,
+    done.slice(0, MOST_AT_ONCE).map((task) => ({ task, done: true, at })),
+  );
+}
+
+/** One look at the others: a plan of this screen goes out first; where somebody was quicker theirs is laid on the page. */
+async function look(id: string, version: number): Promise<string | null> {
+  try {
+    if (useDay.getState().untold) await tell(id, version);
+    await meet(id);
+    return null;
+  } catch (error) {
+    if (!(error instanceof ProblemError) || error.status !== OVERTAKEN) throw error;
+    await openShared(id);
+    return 'Somebody else planned the day meanwhile: theirs is shown.';
+  }
+}
+
+const wordsOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
 export interface Sharing {
   /** What stands in the way; null while all is well. */
@@ -46,63 +76,37 @@ export interface Sharing {
 
 /** Keeps this screen and the kitchen's others at one day: ticks of all, and the newest plan. */
 export function useSharing(): Sharing {
-  const shared = useDay((state) => state.shared);
-  const solved = useDay((state) => state.solved);
+  const shared = useDay((state) => state.shared !== null);
+  const untold = useDay((state) => state.untold);
   const [trouble, setTrouble] = useState<string | null>(null);
+  /** Said until this screen plans anew. */
+  const [overtaken, setOvertaken] = useState<string | null>(null);
   const busy = useRef(false);
-  /** The plan that the others have. */
-  const told = useRef<SolvedDay | null>(shared ? solved : null);
-
-  const put = useCallback(async (id: string, version: number): Promise<void> => {
-    const { file, solved: plan, done, setShared } = useDay.getState();
-    if (!file || !plan) return;
-    told.current = plan;
-    try {
-      const content = JSON.stringify({ file, solved: plan });
-      const kept = await keepDay(id, { version, name: file.name.trim() || 'Bake day', content });
-      setShared({ id, version: kept.version });
-      const at = new Date().toISOString();
-      const unsaid = done.filter((task) => !kept.done.includes(task));
-      if (unsaid.length > 0)
-        await sendTicks(
-          id,
-          unsaid.slice(0, MOST_AT_ONCE).map((task) => ({ task, done: true, at })),
-        );
-      setTrouble(null);
-    } catch (error) {
-      if (error instanceof ProblemError && error.status === OVERTAKEN) {
-        await openShared(id);
-        told.current = useDay.getState().solved;
-        setTrouble('Somebody else planned the day meanwhile: theirs is shown.');
-      } else setTrouble(error instanceof Error ? error.message : String(error));
-    }
-  }, []);
-
-  const look = useInterval(() => {
+  const { start, stop } = useInterval(() => {
     const now = useDay.getState().shared;
     if (!now || busy.current) return;
     busy.current = true;
-    void meet(now.id)
-      .then(() => {
-        if (useDay.getState().shared?.version !== now.version) told.current = useDay.getState().solved;
-        setTrouble(null);
-      })
-      .catch((error: unknown) => setTrouble(error instanceof Error ? error.message : String(error)))
+    void look(now.id, now.version)
+      .then(
+        (quicker) => {
+          setTrouble(null);
+          if (quicker !== null) setOvertaken(quicker);
+        },
+        (error: unknown) => setTrouble(wordsOf(error)),
+      )
       .finally(() => {
         busy.current = false;
       });
   }, LOOK_EVERY_MS);
-  const { start, stop } = look;
   useEffect(() => {
     if (!shared) return undefined;
     start();
     return stop;
   }, [shared, start, stop]);
-
-  // A new plan of this screen goes to the others.
-  useEffect(() => {
-    if (shared && solved && solved !== told.current) void put(shared.id, shared.version);
-  }, [shared, solved, put]);
-
-  return { trouble, share: () => put(crypto.randomUUID(), 0) };
+  const share = (): Promise<void> =>
+    tell(crypto.randomUUID(), 0).then(
+      () => setTrouble(null),
+      (error: unknown) => setTrouble(wordsOf(error)),
+    );
+  return { trouble: trouble ?? (untold ? null : overtaken), share };
 }

@@ -16,6 +16,10 @@ const TWICE_MS = 1500;
 const NOT_A_PRESS = new Set(['Escape', 'Tab', 'Shift', 'Control', 'Alt', 'Meta', 'CapsLock']);
 const TAKES_BACK = new Set(['z', 'Z', 'Backspace']);
 
+/** A button beside the large one is pressed as any button is. */
+const isOfAnother = (target: EventTarget | null): boolean =>
+  target instanceof Element && target.closest('button:not([data-all])') !== null;
+
 interface HandsFreeProps extends Omit<BakeNow, 'state'> {
   readonly called: string;
   readonly now: number;
@@ -46,7 +50,7 @@ export function HandsFree({ bake, events, called, now, onClose }: HandsFreeProps
     setDid(`${tapWords[last.kind]} taken back`);
   };
   useWindowEvent('keydown', (event) => {
-    if (event.repeat || NOT_A_PRESS.has(event.key)) return;
+    if (event.repeat || NOT_A_PRESS.has(event.key) || isOfAnother(event.target)) return;
     event.preventDefault();
     if (TAKES_BACK.has(event.key)) takeBack();
     else act();
@@ -63,7 +67,14 @@ export function HandsFree({ bake, events, called, now, onClose }: HandsFreeProps
       closeButtonProps={{ 'aria-label': 'Close' }}
       classNames={{ body: classes.body ?? '' }}
     >
-      <button type="button" className={classes.all} data-due={due || undefined} onClick={act}>
+      <button
+        type="button"
+        data-all
+        data-autofocus
+        className={classes.all}
+        data-due={due || undefined}
+        onClick={act}
+      >
         <span className={classes.called}>
           {called}, {bake.spec.bake.oven.label}
         </span>

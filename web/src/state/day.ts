@@ -50,6 +50,8 @@ interface DayStore {
   readonly done: readonly string[];
   /** Where the kitchen's screens share it, and which version of its plan this one has; null for a day of this browser alone. */
   readonly shared: { readonly id: string; readonly version: number } | null;
+  /** Whether the plan of a shared day is newer than what the others have got. */
+  readonly untold: boolean;
   /** Ticks of a shared day that the others have not got yet. */
   readonly waiting: readonly TickRequest[];
   /** The day that was put away last. */
@@ -64,14 +66,17 @@ interface DayStore {
   clear(): void;
   /** A day that the kitchen shares. */
   open(day: Pick<DayStore, 'file' | 'solved' | 'shared' | 'done'>): void;
-  setShared(shared: DayStore['shared']): void;
+  /** The others have this plan, as that version. */
+  told(shared: NonNullable<DayStore['shared']>, plan: SolvedDay): void;
+  /** From now on a day of this browser alone. */
+  leave(): void;
   /** What is done by all, and what of it is still to be sent. */
   hear(done: readonly string[], waiting: readonly TickRequest[]): void;
   bringBack(): void;
 }
 
 /** What stands on the page. */
-type DayState = Pick<DayStore, 'file' | 'solved' | 'changed' | 'done' | 'shared' | 'waiting'>;
+type DayState = Pick<DayStore, 'file' | 'solved' | 'changed' | 'done' | 'shared' | 'untold' | 'waiting'>;
 
 const nothing: DayState = {
   file: null,
@@ -79,15 +84,17 @@ const nothing: DayState = {
   changed: false,
   done: [],
   shared: null,
+  untold: false,
   waiting: [],
 };
 
-const stateOf = ({ file, solved, changed, done, shared, waiting }: DayState): DayState => ({
+const stateOf = ({ file, solved, changed, done, shared, untold, waiting }: DayState): DayState => ({
   file,
   solved,
   changed,
   done,
   shared,
+  untold,
   waiting,
 });
 
@@ -113,7 +120,13 @@ export const useDay = create<DayStore>()(
         set((now) => ({ ...nothing, file, changed: true, before: now.file ? stateOf(now) : now.before })),
       change: (part) => set(({ file }) => ({ file: file && { ...file, ...part }, changed: true })),
       // What was done of a day that others share stays done.
-      take: (solved) => set(({ shared, done }) => ({ solved, changed: false, done: shared ? done : [] })),
+      take: (solved) =>
+        set(({ shared, done }) => ({
+          solved,
+          changed: false,
+          done: shared ? done : [],
+          untold: shared !== null,
+        })),
       tick: (id) =>
         set(({ done, shared, waiting }) => {
           const so = !done.includes(id);
@@ -121,7 +134,8 @@ export const useDay = create<DayStore>()(
           return { done: ticked(done, id, so), waiting: shared ? [...waiting, tick] : [] };
         }),
       follow: (plan) =>
-        set(({ solved }) => ({
+        set(({ solved, shared }) => ({
+          untold: shared !== null,
           // What was reckoned for the plan before does not hold for this one.
           solved: solved && { ...solved, plan, holds: null, remedies: null },
         })),
@@ -132,7 +146,8 @@ export const useDay = create<DayStore>()(
           waiting: now.shared?.id === day.shared?.id ? now.waiting : [],
           before: now.file && !now.shared ? stateOf(now) : now.before,
         })),
-      setShared: (shared) => set({ shared, ...(shared ? {} : { waiting: [] }) }),
+      told: (shared, plan) => set(({ solved }) => ({ shared, untold: solved !== plan })),
+      leave: () => set({ shared: null, untold: false, waiting: [] }),
       hear: (done, waiting) =>
         set((now) =>
           same(now.done, done) && now.waiting.length === waiting.length ? now : { done, waiting },
