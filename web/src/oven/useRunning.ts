@@ -39,7 +39,9 @@ export function allEvents(
   bake: BakeResponse,
   waiting: readonly { bakeId: string; event: BakeEvent }[],
 ): BakeEvent[] {
-  return [...bake.events, ...waiting.filter(({ bakeId }) => bakeId === bake.id).map(({ event }) => event)];
+  const saved = new Set(bake.events.map(({ id }) => id));
+  const unsaved = waiting.filter(({ bakeId, event }) => bakeId === bake.id && !saved.has(event.id));
+  return [...bake.events, ...unsaved.map(({ event }) => event)];
 }
 
 export interface BakeNow {

@@ -1,5 +1,6 @@
-import { bakesKey, sendBakeEvents } from '../api/bakes.js';
+import { bakesKey, sendBakeEvents, showAnswered } from '../api/bakes.js';
 import { mayGoWellLater, ProblemError } from '../api/client.js';
+import type { QueryClient } from '@tanstack/react-query';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useConnection } from './connection.js';
@@ -16,15 +17,17 @@ const alone = (act: () => Promise<void>): Promise<void> =>
     : act();
 
 /** Sends taps in order; one that is refused is set aside, and the rest goes on. False when the server does not answer. */
-async function sendRows(rows: readonly Waiting[]): Promise<boolean> {
+async function sendRows(rows: readonly Waiting[], client: QueryClient): Promise<boolean> {
   const { arrived, setAside } = useOutbox.getState();
   const [first] = rows;
   if (!first) return true;
   try {
-    await sendBakeEvents(
+    const bake = await sendBakeEvents(
       first.bakeId,
       rows.map(({ event }) => event),
     );
+    // Before they leave the outbox: a tap that was seen must not vanish for a moment.
+    showAnswered(client, bake);
     arrived(rows.map(({ event }) => event.id));
     return true;
   } catch (error) {
@@ -34,15 +37,16 @@ async function sendRows(rows: readonly Waiting[]): Promise<boolean> {
       return true;
     }
     // One of them is at fault: each by itself shows which.
-    for (const row of rows) if (!(await sendRows([row]))) return false;
+    for (const row of rows) if (!(await sendRows([row], client))) return false;
     return true;
   }
 }
 
-async function sendAll(): Promise<boolean> {
+async function sendAll(client: QueryClient): Promise<boolean> {
   const { waiting } = useOutbox.getState();
   for (const bakeId of new Set(waiting.map((row) => row.bakeId))) {
-    if (!(await sendRows(waiting.filter((row) => row.bakeId === bakeId)))) return false;
+    const rows = waiting.filter((row) => row.bakeId === bakeId);
+    if (!(await sendRows(rows, client))) return false;
   }
   return true;
 }
@@ -57,7 +61,7 @@ export function useSendTaps(): void {
     if (waiting.length === 0) return;
     const send = (): void =>
       void alone(async () => {
-        if (await sendAll()) await client.invalidateQueries({ queryKey: bakesKey });
+        if (await sendAll(client)) await client.invalidateQueries({ queryKey: bakesKey });
       });
     send();
     const timer = setInterval(send, RESEND_MS);

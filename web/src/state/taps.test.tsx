@@ -1,4 +1,7 @@
+import type { BakeEvent } from '@mardle/core';
+import { starterSpec } from '@mardle/core';
 import { act, waitFor } from '@testing-library/react';
+import { useBakesNow } from '../oven/useRunning.js';
 import { renderInKitchen } from '../test/kitchen.js';
 import { standInServer } from '../test/server.js';
 import { useOutbox } from './outbox.js';
@@ -73,5 +76,40 @@ describe('taps that wait', () => {
     await waitFor(() => expect(useOutbox.getState().waiting).toEqual([]));
     expect(kinds(useOutbox.getState().refused)).toEqual(['cut']);
     expect(useOutbox.getState().refused[0]?.refused?.remedy).toBe('Forget it.');
+  });
+
+  it('one that was seen never vanishes while the server takes it over', async () => {
+    const loaded: BakeEvent = { id: 'in', kind: 'loaded', at: '2026-01-01T10:00:00.000Z' };
+    const bake = (events: readonly BakeEvent[]): unknown => ({
+      id: 'pie',
+      spec: starterSpec,
+      stages: [
+        { tempC: 215, timeMin: 20 },
+        { tempC: 180, timeMin: 40 },
+      ],
+      events,
+    });
+    let saved: readonly BakeEvent[] = [loaded];
+    standInServer({
+      'GET /api/bakes/running': () => ({ body: [bake(saved)] }),
+      'POST /api/bakes/pie/events': ({ body }) => {
+        saved = [...saved, ...(body as { events: BakeEvent[] }).events];
+        return { body: bake(saved) };
+      },
+    });
+    const seen: string[][] = [];
+    function Shows() {
+      const [first] = useBakesNow().running;
+      if (first) seen.push(kinds(first.events.map((event) => ({ event }))));
+      return <Sends />;
+    }
+    renderInKitchen(<Shows />);
+    await waitFor(() => expect(seen.at(-1)).toEqual(['loaded']));
+    const before = seen.length;
+    act(() => useOutbox.getState().write('pie', 'lowered'));
+    await waitFor(() => expect(useOutbox.getState().waiting).toEqual([]));
+    await waitFor(() => expect(saved).toHaveLength(2));
+    for (const kindsThen of seen.slice(before)) expect(kindsThen).toEqual(['loaded', 'lowered']);
+    expect(seen.length).toBeGreaterThan(before + 1);
   });
 });
