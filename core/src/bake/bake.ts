@@ -13,8 +13,10 @@ import { finishNow } from './paused.js';
 import type { Reading } from './readings.js';
 import type { FoundStages } from './search.js';
 import { findStages, FOIL_FROM, SEARCH_SHARE } from './search.js';
-import type { BakeEvents, Interventions } from './simulate.js';
-import { doneMin, filledMin, homeMin, noInterventions, simulateBake } from './simulate.js';
+import type { BakeEvents } from './events.js';
+import type { Interventions } from './simulate.js';
+import { doneMin, filledMin, homeMin } from './events.js';
+import { noInterventions, simulateBake } from './simulate.js';
 import { stagesOf } from './usual.js';
 
 /** All that the oven has to do for one pie. */

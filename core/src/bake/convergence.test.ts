@@ -2,7 +2,8 @@ import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { draftPlan, readSpec } from '../plan/index.js';
 import { meshSizes } from './mesh-size.js';
-import { filledMin, simulateBake } from './simulate.js';
+import { filledMin } from './events.js';
+import { simulateBake } from './simulate.js';
 import { once } from '../test/once.js';
 
 const folder = join(__dirname, '../../../docs/whole-pies');

@@ -3,7 +3,8 @@ import { bisect } from '../units/index.js';
 import type { PieBody } from './body.js';
 import { meshSizes } from './mesh-size.js';
 import type { OvenPlace } from './simulate.js';
-import { doneMin, simulateBake } from './simulate.js';
+import { doneMin } from './events.js';
+import { simulateBake } from './simulate.js';
 
 /** How far from its knob an oven may be before it wants repair rather than reckoning, C. */
 const MOST_OFF_C = 60;

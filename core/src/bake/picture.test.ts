@@ -4,7 +4,8 @@ import { meshSizes } from './mesh-size.js';
 import { offsetFromLonger } from './oven-offset.js';
 import { finishNow } from './paused.js';
 import { findStages } from './search.js';
-import { doneMin, simulateBake } from './simulate.js';
+import { doneMin } from './events.js';
+import { simulateBake } from './simulate.js';
 import { once } from '../test/once.js';
 
 const stages = [

@@ -4,7 +4,8 @@ import type { BakeSpec, FruitPart, PieSpec } from '../spec/index.js';
 import { starterSpec } from '../spec/index.js';
 import { aFilling, aPart } from '../test/filling.js';
 import { meshSizes } from './mesh-size.js';
-import { filledMin, noInterventions, simulateBake } from './simulate.js';
+import { filledMin } from './events.js';
+import { noInterventions, simulateBake } from './simulate.js';
 
 /** A double crust as a baker might choose it: fruit, dish, mass and heats by a seed. */
 const anyPie = fc.record({

@@ -3,8 +3,8 @@ import type { Schedule } from './bands.js';
 import { colourOff, costOf } from './bands.js';
 import type { PieBody } from './body.js';
 import { colourTargets } from './colour.js';
+import { nothingSeen, watcher } from './events.js';
 import { meshSizes } from './mesh-size.js';
-import type { Reading } from './readings.js';
 import { ends } from './search.js';
 import { advance, branch, noInterventions, reading, startRun } from './simulate.js';
 import { usualHeats } from './usual.js';
@@ -44,12 +44,13 @@ export function bakeOnProgramme(
   [firstC, firstMin, secondC]: readonly [number, number, number],
 ): OnProgramme | null {
   const run = startRun(body, bake, firstC, meshSizes.coarse, noInterventions);
-  const before: Reading[] = [reading(run)];
+  const watch = watcher(body.done, bake.colour);
+  let seen = watch(nothingSeen, reading(run));
   while (run.state.timeS < firstMin * 60) {
     advance(run, firstC);
-    if (run.state.timeS % 60 === 0) before.push(reading(run));
+    if (run.state.timeS % 60 === 0) seen = watch(seen, reading(run));
   }
-  const judged = ends(branch(run), secondC, bake.colour, before).map((end) =>
+  const judged = ends(branch(run), secondC, bake.colour, seen).map((end) =>
     judge(body, bake, { firstC, firstMin, secondC, ...end }),
   );
   return judged.sort((a, b) => a.cost - b.cost)[0] ?? null;

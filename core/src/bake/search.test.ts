@@ -1,4 +1,5 @@
 import { aBody, aPlace } from '../test/body.js';
+import { nothingSeen, watcher } from './events.js';
 import { meshSizes } from './mesh-size.js';
 import { ends } from './search.js';
 import { noInterventions, reading, simulateBake, startRun } from './simulate.js';
@@ -8,7 +9,7 @@ const HOT_C = 215;
 /** A pie whose top is ahead of its filling, at one hot setting. */
 const endsUnder = (foilMin: number | null) => {
   const run = startRun(aBody(), aPlace, HOT_C, meshSizes.coarse, { ...noInterventions, foilMin });
-  return ends(run, HOT_C, 'gold', [reading(run)]);
+  return ends(run, HOT_C, 'gold', watcher(run.model.body.done, 'gold')(nothingSeen, reading(run)));
 };
 
 describe('the ends of a setting', () => {

@@ -3,22 +3,14 @@ import type { OtherSchedule, Schedule, StageBands } from './bands.js';
 import { bandsOf, bestOfPairs, colourOff, isSingle } from './bands.js';
 import type { PieBody } from './body.js';
 import { colourTargets } from './colour.js';
+import type { Seen } from './events.js';
+import { doneMin, homeMin, nothingSeen, watcher } from './events.js';
 import { onKnob } from './knob.js';
 import type { MeshSize } from './mesh-size.js';
 import { meshSizes } from './mesh-size.js';
 import type { Paused } from './paused.js';
-import type { Reading } from './readings.js';
 import type { Interventions, Run } from './simulate.js';
-import {
-  advance,
-  branch,
-  doneMin,
-  eventsIn,
-  homeMin,
-  noInterventions,
-  reading,
-  startRun,
-} from './simulate.js';
+import { advance, branch, noInterventions, reading, startAgain, startRun } from './simulate.js';
 import { stagesOf, usualHeats } from './usual.js';
 
 /** The settings tried for a still oven, C; a fan oven and tops of crumb are tried lower. Common practice, no source. */
@@ -57,20 +49,20 @@ const FOIL_WORTH_MIN = 8;
  * Bakes on at a setting until the pie is done and coloured; nothing when it never is done. Where the top is ahead of the
  * filling, the same with foil from then on is a second end.
  */
-export function ends(run: Run, settingC: number, colour: ColourName, before: readonly Reading[]): End[] {
+export function ends(run: Run, settingC: number, colour: ColourName, before: Seen): End[] {
   const rule = run.model.body.done;
-  const readings = [...before];
+  const watch = watcher(rule, colour);
   const fromMin = run.state.timeS / 60;
   const wanted = colourTargets[colour].index;
   const foiled = run.interventions.foilMin !== null;
-  let ahead: Run | null = null;
-  let aheadOf: readonly Reading[] = [];
+  let seen = before;
+  let ahead: { readonly run: Run; readonly seen: Seen } | null = null;
   while (run.state.timeS < searchGrid.longestMin * 60) {
     advance(run, settingC);
     if (run.state.timeS % 60 !== 0) continue;
     const now = reading(run);
-    readings.push(now);
-    const home = homeMin(eventsIn(readings, rule, colour), rule, now.timeMin);
+    seen = watch(seen, now);
+    const home = homeMin(seen.events, rule, now.timeMin);
     if (home !== null && now.timeMin >= home) {
       const end: End = {
         doneMin: Math.max(home, fromMin),
@@ -79,12 +71,11 @@ export function ends(run: Run, settingC: number, colour: ColourName, before: rea
         baseBrowning: now.baseBrowning,
         foilMin: run.interventions.foilMin,
       };
-      const worth = ahead !== null && home - ahead.state.timeS / 60 >= FOIL_WORTH_MIN;
-      return worth && ahead ? [end, ...ends(ahead, settingC, colour, aheadOf)] : [end];
+      const worth = ahead !== null && home - ahead.run.state.timeS / 60 >= FOIL_WORTH_MIN;
+      return worth && ahead ? [end, ...ends(ahead.run, settingC, colour, ahead.seen)] : [end];
     }
     if (!foiled && ahead === null && run.model.body.filling && now.topBrowning >= FOIL_FROM * wanted) {
-      ahead = branch(run, { ...run.interventions, foilMin: now.timeMin });
-      aheadOf = [...readings];
+      ahead = { run: branch(run, { ...run.interventions, foilMin: now.timeMin }), seen };
     }
   }
   return [];
@@ -111,7 +102,11 @@ interface SearchOptions {
   readonly keep?: KeptTemperatures | null;
 }
 
-type Trying = Required<SearchOptions>;
+interface Trying {
+  /** The pie as it goes in; each try begins there. */
+  readonly laid: Run;
+  readonly keep: KeptTemperatures | null;
+}
 
 /** How much lower than the grid a pie is tried in an oven: for the oven itself, and for its first stage. */
 const lowerBy = (body: PieBody, spec: BakeSpec): { readonly all: number; readonly first: number } => {
@@ -120,11 +115,7 @@ const lowerBy = (body: PieBody, spec: BakeSpec): { readonly all: number; readonl
 };
 
 /** A run for each first temperature, branched at three moments into each second one until the pie is done. */
-function* tryPairs(
-  body: PieBody,
-  spec: BakeSpec,
-  { size, interventions, keep }: Trying,
-): Paused<Schedule[][]> {
+function* tryPairs(body: PieBody, spec: BakeSpec, { laid, keep }: Trying): Paused<Schedule[][]> {
   const lower = lowerBy(body, spec);
   const setting = (tempC: number): number => onKnob(Math.max(LEAST_C, tempC), spec.oven.knob);
   const firsts = keep
@@ -137,21 +128,22 @@ function* tryPairs(
   let tried = 0;
   const total = firsts.length * searchGrid.firstMin.length * seconds.length;
   for (const firstC of firsts) {
-    const run = startRun(body, spec, firstC, size, interventions);
-    const before: Reading[] = [reading(run)];
+    const run = startAgain(laid, spec, firstC);
+    const watch = watcher(body.done, spec.colour);
+    let seen = watch(nothingSeen, reading(run));
     const alike = new Map<string, Schedule[]>();
     for (const firstMin of searchGrid.firstMin) {
       while (run.state.timeS < firstMin * 60) {
         advance(run, firstC);
-        if (run.state.timeS % 60 === 0) before.push(reading(run));
+        if (run.state.timeS % 60 === 0) seen = watch(seen, reading(run));
       }
-      const already = doneMin(eventsIn(before, body.done, spec.colour), body.done);
+      const already = doneMin(seen.events, body.done);
       // A small pie is done before it could be turned down.
       if (already !== null && already < firstMin - 5 && alike.size > 0) break;
       for (const secondC of seconds) {
         yield (SEARCH_SHARE * PAIRS_SHARE * tried++) / total;
         if (secondC >= firstC && !keep) continue;
-        for (const end of ends(branch(run), secondC, spec.colour, before)) {
+        for (const end of ends(branch(run), secondC, spec.colour, seen)) {
           const key = `${secondC}/${end.foilMin === null}`;
           alike.set(key, [...(alike.get(key) ?? []), { firstC, firstMin, secondC, ...end }]);
         }
@@ -163,12 +155,7 @@ function* tryPairs(
 }
 
 /** One temperature all through; a share of the search lies behind. */
-function* trySingles(
-  body: PieBody,
-  spec: BakeSpec,
-  { size, interventions }: Trying,
-  from: number,
-): Paused<Schedule[][]> {
+function* trySingles(body: PieBody, spec: BakeSpec, { laid }: Trying, from: number): Paused<Schedule[][]> {
   const lower = lowerBy(body, spec);
   const settings = unique(
     searchGrid.singleC.map((tempC) => onKnob(Math.max(LEAST_C, tempC - lower.all), spec.oven.knob)),
@@ -176,8 +163,9 @@ function* trySingles(
   const rows: Schedule[][] = [];
   for (const [i, tempC] of settings.entries()) {
     yield SEARCH_SHARE * (from + ((1 - from) * i) / settings.length);
-    const run = startRun(body, spec, tempC, size, interventions);
-    for (const end of ends(run, tempC, spec.colour, [reading(run)])) {
+    const run = startAgain(laid, spec, tempC);
+    const seen = watcher(body.done, spec.colour)(nothingSeen, reading(run));
+    for (const end of ends(run, tempC, spec.colour, seen)) {
       rows.push([{ firstC: tempC, firstMin: 0, secondC: tempC, ...end }]);
     }
   }
@@ -230,7 +218,7 @@ export function* findStages(
   { size = meshSizes.coarse, interventions = noInterventions, keep = null }: SearchOptions = {},
 ): Paused<FoundStages | null> {
   const target = colourTargets[spec.colour].index;
-  const trying = { size, interventions, keep };
+  const trying = { laid: startRun(body, spec, LEAST_C, size, interventions), keep };
   const usual = usualHeats(body, spec);
   const pairs = spec.singleStage ? [] : (yield* tryPairs(body, spec, trying)).flatMap(interpolate);
   const singles = keep

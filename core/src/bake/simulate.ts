@@ -1,8 +1,9 @@
-import type { BakeSpec, ColourName, Stage } from '../spec/index.js';
-import type { DoneRule, PieBody } from './body.js';
+import type { BakeSpec, Stage } from '../spec/index.js';
+import type { PieBody } from './body.js';
 import { chill } from './chill.js';
-import { colourTargets } from './colour.js';
 import { constant } from './constants.js';
+import type { BakeEvents } from './events.js';
+import { eventsIn } from './events.js';
 import { layMesh } from './lay-mesh.js';
 import type { MeshSize } from './mesh-size.js';
 import { meshSizes } from './mesh-size.js';
@@ -46,6 +47,18 @@ export interface Run {
   steam: { readonly kgS: number; readonly changes: boolean };
 }
 
+const putIn = (
+  { model, traits, interventions }: Pick<Run, 'model' | 'traits' | 'interventions'>,
+  { ready }: Pick<OvenPlace, 'ready'>,
+  firstC: number,
+): Run => {
+  const { mesh, body } = model;
+  const oven = loadedOven(traits, firstC, ready);
+  const state = startState(mesh, body, body.startC, oven.wallC);
+  chill(model, state);
+  return { model, traits, state, interventions, oven, steam: { kgS: 0, changes: false } };
+};
+
 /** Puts a pie into an oven heated through to the first stage. */
 export function startRun(
   body: PieBody,
@@ -54,26 +67,23 @@ export function startRun(
   size: MeshSize = meshSizes.usual,
   interventions: Interventions = noInterventions,
 ): Run {
-  const mesh = layMesh(body, size, place.beneath);
   const traits = ovenTraits(place, 2 * body.topRadiusM);
-  const oven = loadedOven(traits, firstC, place.ready);
+  const mesh = layMesh(body, size, place.beneath);
   const model = bakeModel(mesh, body, airPressurePa(place.altitudeM));
-  const state = startState(mesh, body, body.startC, oven.wallC);
-  chill(model, state);
-  return {
-    model,
-    traits,
-    state,
-    interventions,
-    oven,
-    steam: { kgS: 0, changes: false },
-  };
+  return putIn({ model, traits, interventions }, place, firstC);
 }
 
+/** The same pie from its start, the oven at another heat: mesh and tables are laid once for all. */
+export const startAgain = (run: Run, place: OvenPlace, firstC: number): Run => putIn(run, place, firstC);
+
+/** Written out in the order of `startRun`, as `copyState` is. */
 export const branch = (run: Run, interventions = run.interventions): Run => ({
-  ...run,
-  interventions,
+  model: run.model,
+  traits: run.traits,
   state: copyState(run.state),
+  interventions,
+  oven: run.oven,
+  steam: run.steam,
 });
 
 /** What lies over the pie at a moment: weights in a shell, foil, or nothing. */
@@ -131,103 +141,6 @@ export function advance(run: Run, settingC: number): void {
 
 export const reading = (run: Run): Reading =>
   readState(run.model.mesh, run.state, run.oven.wallC - run.oven.airDipC);
-
-/** Minutes at which things happen; null when they do not within the bake. */
-export interface BakeEvents {
-  readonly goldenMin: number | null;
-  readonly edgeBubblingMin: number | null;
-  readonly centreBubblingMin: number | null;
-  readonly tenderMin: number | null;
-  readonly setMin: number | null;
-  readonly baseCrispMin: number | null;
-  readonly tooDarkMin: number | null;
-  /** The top has the colour that was asked for. */
-  readonly colouredMin: number | null;
-  /** The coldest filling has got as hot as the form asks. */
-  readonly heatedMin: number | null;
-}
-
-/** Share of the softening, where a pick goes, that counts as tender. */
-const TENDER = 0.64;
-const SET = 0.9;
-const GOLDEN = 1;
-/** A colour this near its target has been reached. */
-const NEAR_COLOUR = 0.92;
-const CRISP_MOISTURE = 0.06;
-/** First crossings of each event in a list of readings, straight lines between them. */
-export function eventsIn(
-  readings: readonly Reading[],
-  { coldestC }: Pick<DoneRule, 'coldestC'>,
-  colour: ColourName,
-): BakeEvents {
-  const crossing = (value: (reading: Reading) => number, level: number): number | null => {
-    for (let i = 0; i < readings.length; i++) {
-      const now = readings[i]!;
-      if (value(now) < level) continue;
-      const before = readings[i - 1];
-      if (!before) return now.timeMin;
-      const share = (level - value(before)) / (value(now) - value(before));
-      return before.timeMin + (now.timeMin - before.timeMin) * share;
-    }
-    return null;
-  };
-  return {
-    goldenMin: crossing((r) => r.topBrowning, GOLDEN),
-    edgeBubblingMin: crossing((r) => Number(r.edgeBubbling), 1),
-    centreBubblingMin: crossing((r) => Number(r.centreBubbling), 1),
-    tenderMin: crossing((r) => r.tender, TENDER),
-    setMin: crossing((r) => r.set, SET),
-    baseCrispMin: crossing((r) => -r.baseMoisture, -CRISP_MOISTURE),
-    tooDarkMin: crossing((r) => r.topBrowning, constant('tooDark')),
-    colouredMin: crossing((r) => r.topBrowning, NEAR_COLOUR * colourTargets[colour].index),
-    heatedMin: coldestC === null ? null : crossing((r) => r.coldestC, coldestC),
-  };
-}
-
-/** When the pie is done by the rule of its form: the last of all that it asks for; null when one never comes. */
-export function doneMin(events: BakeEvents, rule: DoneRule): number | null {
-  const { tenderMin, setMin, centreBubblingMin, heatedMin, baseCrispMin, colouredMin } = events;
-  const asked: (number | null)[] = [
-    ...(rule.tender ? [tenderMin] : []),
-    ...(rule.set ? [setMin] : []),
-    ...(rule.bubblesMin === null
-      ? []
-      : [centreBubblingMin === null ? null : centreBubblingMin + rule.bubblesMin]),
-    ...(rule.coldestC === null ? [] : [heatedMin]),
-    ...(rule.coloured ? [colouredMin] : []),
-    ...(rule.baseDry ? [baseCrispMin] : []),
-  ];
-  return asked.reduce<number | null>(
-    (latest, at) => (latest === null || at === null ? null : Math.max(latest, at)),
-    0,
-  );
-}
-
-/**
- * The same for the filling alone, whatever colour the top has.
- * @param events of a bake
- * @param rule when this pie counts as done
- * @returns min, or null when not reached
- * @example filledMin(events, plan.work.body.done)
- */
-export const filledMin = (events: BakeEvents, rule: DoneRule): number | null =>
-  doneMin(events, { ...rule, coloured: false });
-
-/** A done filling waits this long for its top to colour; then the pie comes out pale. Estimate. */
-const WAITS_FOR_COLOUR_MIN = 30;
-
-/** An oven 10 C colder than its knob takes about so much longer: a pie is left in until it would be done there too. Estimate. */
-const SAFE_SHARE = 0.1;
-
-/** When a pie is home: safely done, and its top coloured or waited for as long as the filling bears; null while it is neither. */
-export function homeMin(events: BakeEvents, rule: DoneRule, nowMin: number): number | null {
-  const done = filledMin(events, rule);
-  if (done === null) return null;
-  const safe = done * (1 + SAFE_SHARE);
-  const longest = done + WAITS_FOR_COLOUR_MIN;
-  if (events.colouredMin !== null) return Math.max(safe, Math.min(events.colouredMin, longest));
-  return nowMin >= longest ? Math.max(safe, longest) : null;
-}
 
 export interface BakeRun {
   readonly readings: readonly Reading[];

@@ -5,7 +5,8 @@ import { bisect } from '../units/index.js';
 import { aBody, aPlace } from '../test/body.js';
 import type { PieBody } from './body.js';
 import { meshSizes } from './mesh-size.js';
-import { doneMin, simulateBake } from './simulate.js';
+import { doneMin } from './events.js';
+import { simulateBake } from './simulate.js';
 import { evaporationKgSM2 } from './surface.js';
 import { saturationPa, vaporisationJKg } from './water.js';
 
