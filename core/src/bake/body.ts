@@ -15,8 +15,10 @@ export interface TopBody {
   readonly gapM2KW: number;
   /** How much lower than pastry a top like this starts, C: sugar and butter on top brown sooner. */
   readonly startsLowerC: number;
-  /** Share of the vapour from below that leaves past the top. */
+  /** Share of the steam from below that leaves past the top. */
   readonly vented: number;
+  /** What vapour of a filling below its boil needs to get through it, s/m: its depth over the diffusivity there. */
+  readonly vapourSM: number;
 }
 
 export interface FillingBody {

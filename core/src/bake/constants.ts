@@ -220,6 +220,18 @@ const bakeConstants = {
     what: 'vapour through dry pastry (a tenth of free air)',
     source: 'estimate',
   },
+  crumbDiffusivity: {
+    value: 1.4e-5,
+    unit: 'm2/s',
+    what: 'vapour through loose crumb, below the boil',
+    source: 'free air at 90 C 3.6e-5 (handbook) by the pores, about four tenths: estimate',
+  },
+  lidDiffusivity: {
+    value: 8e-7,
+    unit: 'm2/s',
+    what: 'vapour through a lid and past its vents, below the boil',
+    source: 'fit over W3: about a tenth of what bare fruit lets out',
+  },
   fruitSkin: {
     value: 380,
     unit: 's/m',

@@ -13,6 +13,12 @@ const BROWNING_EA = constant('browningEa');
 export const arrhenius = (rate: number, activationKJ: number, atC: number, tempC: number): number =>
   rate * Math.exp(((-activationKJ * 1000) / GAS) * (1 / (tempC + 273.15) - 1 / (atC + 273.15)));
 
+/** No starch swells faster, 1/s. */
+const MOST_STARCH_RATE = 1;
+
+const swellsInSyrupC = (swellsC: number, syrupShare: number): number =>
+  swellsC + 20 * syrupShare + 30 * syrupShare ** 2;
+
 /**
  * Starch swelling in 1/s; the middle of its range rises with the sugar share of the syrup by 20 s + 30 s^2.
  * @param tempC C
@@ -22,7 +28,7 @@ export const arrhenius = (rate: number, activationKJ: number, atC: number, tempC
  * @example starchRate(90, 68, 0.3) // 0.2009
  */
 export const starchRate = (tempC: number, swellsC: number, syrupShare: number): number =>
-  Math.min(1, arrhenius(STARCH_RATE, STARCH_EA, swellsC + 20 * syrupShare + 30 * syrupShare ** 2, tempC));
+  Math.min(MOST_STARCH_RATE, arrhenius(STARCH_RATE, STARCH_EA, swellsInSyrupC(swellsC, syrupShare), tempC));
 
 /**
  * Fruit softening in 1/s.
@@ -59,6 +65,9 @@ export const browningRate = (tempC: number, waterActivity: number, washFactor: n
 /** A rate over temperature as a table, for sums that ask for it a million times. */
 export interface RateTable {
   readonly rates: Float64Array;
+  /** Factor on all of it, and the fastest that it gets, 1/s. */
+  readonly times: number;
+  readonly most: number;
 }
 
 const COLDEST_C = -40;
@@ -69,9 +78,33 @@ export const rateTable = (rate: (tempC: number) => number): RateTable => ({
   rates: Float64Array.from({ length: (HOTTEST_C - COLDEST_C) * PER_C + 1 }, (_, i) =>
     rate(COLDEST_C + i / PER_C),
   ),
+  times: 1,
+  most: Infinity,
 });
 
-export function rateAt({ rates }: RateTable, tempC: number): number {
+/** A rate that is another one so many times: Arrhenius' laws of one activation energy differ by a factor alone. */
+export const timesRate = (table: RateTable, times: number, most = table.most): RateTable => ({
+  ...table,
+  times: table.times * times,
+  most,
+});
+
+export function rateAt({ rates, times, most }: RateTable, tempC: number): number {
   const i = ((tempC - COLDEST_C) * PER_C + 0.5) | 0;
-  return rates[i < 0 ? 0 : i >= rates.length ? rates.length - 1 : i]!;
+  return Math.min(most, times * rates[i < 0 ? 0 : i >= rates.length ? rates.length - 1 : i]!);
 }
+
+const WATER_SWELLS_C = 70;
+const inWater = rateTable((tempC) => arrhenius(STARCH_RATE, STARCH_EA, WATER_SWELLS_C, tempC));
+const asApples = rateTable((tempC) => softeningRate(tempC, 1));
+
+/** `starchRate` of one filling as a table. */
+export const starchTable = (swellsC: number, syrupShare: number): RateTable =>
+  timesRate(
+    inWater,
+    arrhenius(1, STARCH_EA, swellsInSyrupC(swellsC, syrupShare), WATER_SWELLS_C),
+    MOST_STARCH_RATE,
+  );
+
+/** `softeningRate` of one fruit as a table. */
+export const softeningTable = (factor: number): RateTable => timesRate(asApples, factor);

@@ -78,6 +78,19 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
   const up = (cell: number, areaM2: number): void => {
     if (areaM2 > 0) ends.push({ cell, areaM2, emissivity: food, bare: true, share: 1, looks: looking.up });
   };
+  /** Fruit under its top: vapour passes, heat of the oven does not. */
+  const through = (cell: number, areaM2: number): void => {
+    if (!top || !body.filling || areaM2 <= 0) return;
+    ends.push({
+      cell,
+      areaM2,
+      emissivity: 0,
+      bare: false,
+      share: 1,
+      looks: looking.up,
+      coverSM: top.vapourSM,
+    });
+  };
   const preheated: number[] = [];
   /** What lies between a cell and the one over it: under a lid air, over the base a film of steam and fat. */
   const gapAbove = (i: number, j: number): number => {
@@ -140,6 +153,7 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
     const faces = area * topShare * at.flank(j);
     if (top) up(cellAt(rows - 1, j), faces * cover);
     if (isFood(topFrom - 1, j)) up(cellAt(topFrom - 1, j), faces * (1 - cover));
+    if (j < columns) through(cellAt(topFrom - 1, j), area * cover);
     if (!body.filling && j < columns) up(cellAt(baseRows - 1, j), area);
     return line;
   });

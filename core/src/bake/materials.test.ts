@@ -1,7 +1,17 @@
 import fc from 'fast-check';
 import { crustActivity, crustAt, crustSlope, crustTable, dryEnoughToBrown } from './crust.js';
 import { enthalpyJ, temperatureC } from './enthalpy.js';
-import { arrhenius, pieceLag, rateAt, rateTable, softenedShare, starchRate } from './kinetics.js';
+import {
+  arrhenius,
+  pieceLag,
+  rateAt,
+  rateTable,
+  softenedShare,
+  softeningRate,
+  softeningTable,
+  starchRate,
+  starchTable,
+} from './kinetics.js';
 import type { Composition } from './properties.js';
 import { conductivity, density, moistAirK, specificHeat, withAir, withVoids } from './properties.js';
 import { airPressurePa, boilingC, saturationPa, vaporisationJKg } from './water.js';
@@ -206,6 +216,12 @@ describe('rates', () => {
     const rate = (tempC: number): number => arrhenius(0.004, 86, 100, tempC);
     const table = rateTable(rate);
     for (const tempC of [0, 37.3, 71, 99.9, 140]) close(rateAt(table, tempC), rate(tempC), 0.02);
+    const swells = starchTable(64, 0.3);
+    const softens = softeningTable(0.7);
+    for (const tempC of [20.5, 70.25, 99.75, 180]) {
+      close(rateAt(swells, tempC), starchRate(tempC, 64, 0.3), 1e-9);
+      close(rateAt(softens, tempC), softeningRate(tempC, 0.7), 1e-9);
+    }
     expect(rateAt(table, -300)).toBe(rateAt(table, -40));
     expect(rateAt(table, 900)).toBe(rateAt(table, 320));
   });

@@ -48,6 +48,7 @@ export interface Face {
   readonly bare: boolean;
   readonly share: number;
   readonly looks: number;
+  readonly coverSM?: number;
 }
 
 /** Gathers cells, lines and faces and hands them out as plain arrays. */
@@ -97,6 +98,7 @@ export const makeFaces = (faces: readonly Face[]): OuterFaces => ({
   areaM2: Float64Array.from(faces, ({ areaM2 }) => areaM2),
   emissivity: Float64Array.from(faces, ({ emissivity }) => emissivity),
   bare: Uint8Array.from(faces, ({ bare }) => Number(bare)),
+  coverSM: Float64Array.from(faces, ({ coverSM = 0 }) => coverSM),
   share: Float64Array.from(faces, ({ share }) => share),
   looks: Uint8Array.from(faces, ({ looks }) => looks),
 });

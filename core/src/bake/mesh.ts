@@ -21,6 +21,8 @@ export interface OuterFaces {
   readonly emissivity: Float64Array;
   /** 1 where food is bare to the oven and dries; 0 for the dish. */
   readonly bare: Uint8Array;
+  /** What vapour needs through a top that lies over the face, s/m; no heat of the oven reaches it there. 0 where none does. */
+  readonly coverSM: Float64Array;
   /** Share of the oven's convection that reaches the face (the base of a dish stands on a rack). */
   readonly share: Float64Array;
   /** Which way it looks: foil, weights and the level of the rack tell up from down. */

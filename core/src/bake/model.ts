@@ -3,7 +3,7 @@ import { constant } from './constants.js';
 import type { CrustTable } from './crust.js';
 import { crustTable } from './crust.js';
 import type { RateTable } from './kinetics.js';
-import { dryBrowningRate, rateTable, softeningRate, starchRate } from './kinetics.js';
+import { dryBrowningRate, rateTable, softeningTable, starchTable } from './kinetics.js';
 import type { Mesh } from './mesh.js';
 import { cellKinds } from './mesh.js';
 import { conductivity, density } from './properties.js';
@@ -141,10 +141,8 @@ export function bakeModel(mesh: Mesh, body: PieBody, pressurePa: number): BakeMo
     fillingActivity: activity,
     airShare: filling ? airShare(mesh, filling) : 0,
     fillingK: filling ? conductivity(filling.composition, 60) : constant('crustKWet'),
-    swelling: rateTable((tempC) =>
-      starchRate(tempC, body.starchSwellsC || GELATINE_LIKE_C, filling?.syrupShare ?? 0),
-    ),
-    softening: rateTable((tempC) => softeningRate(tempC, body.softening)),
+    swelling: starchTable(body.starchSwellsC || GELATINE_LIKE_C, filling?.syrupShare ?? 0),
+    softening: softeningTable(body.softening),
     browning: unwashed,
     browns: browningFactors(mesh, body),
     work: makeWork(mesh),

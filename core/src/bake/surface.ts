@@ -64,6 +64,10 @@ export function meetOven(
   outerG.fill(0);
   outerW.fill(0);
   for (let f = 0; f < faces.cell.length; f++) {
+    if (faces.coverSM[f]! > 0) {
+      meetThrough(model, state, faces, f, around, stepS);
+      continue;
+    }
     const cell = faces.cell[f]!;
     const area = faces.areaM2[f]!;
     const temp = state.tempC[cell]!;
@@ -118,6 +122,38 @@ export function meetOven(
     outerG[cell] = outerG[cell]! + conductance;
     outerW[cell] = outerW[cell]! + source;
   }
+}
+
+/** Vapour from fruit below its boil through the top that lies on it, whose own damp is taken for that of the oven. */
+function meetThrough(
+  model: BakeModel,
+  state: BakeState,
+  faces: OuterFaces,
+  f: number,
+  around: BoundaryConditions,
+  stepS: number,
+): void {
+  const { outerG, outerW, faceG, faceW, faceDries, faceDriesPerK } = model.work;
+  const cell = faces.cell[f]!;
+  const temp = state.tempC[cell]!;
+  faceG[f] = faceW[f] = faceDries[f] = faceDriesPerK[f] = 0;
+  if (temp < DRIES_FROM_C) return;
+  const surfaceK = temp + 273.15;
+  const h = around.convectionWM2K[looking.up] * around.cover.share;
+  const pressure = model.fillingActivity * saturationPa(temp);
+  const seeps = (overPa: number): number =>
+    faces.areaM2[f]! *
+    evaporationKgSM2(h, FRUIT_SKIN + faces.coverSM[f]!, surfaceK, around.airC + 273.15, overPa);
+  const now = seeps(pressure - around.vapourPa);
+  if (now <= 0) return;
+  const mostKgS = mostDriedKg(state, cell, stepS) / stepS;
+  const perK = now < mostKgS ? (seeps(pressure) * 2.4e6) / (GAS_WATER * surfaceK ** 2) : 0;
+  faceDries[f] = Math.min(now, mostKgS);
+  faceDriesPerK[f] = perK;
+  faceG[f] = perK * VAPOUR_J_KG;
+  faceW[f] = (perK * temp - faceDries[f]!) * VAPOUR_J_KG;
+  outerG[cell] = outerG[cell]! + faceG[f]!;
+  outerW[cell] = outerW[cell]! + faceW[f]!;
 }
 
 /**

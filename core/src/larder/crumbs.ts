@@ -26,7 +26,7 @@ export const builtInCrumbs = tableOf<Crumb>({
     oats: 0,
     nuts: 0,
     coverGPerCm2: 0.55,
-    browning: 1.2,
+    browning: 1.3,
     contains: ['wheat', 'milk'],
     how: 'Rub cold butter in to wet sand; leave it loose.',
   },

@@ -24,6 +24,7 @@ export const aBody = (more: Partial<PieBody> = {}): PieBody => ({
     gapM2KW: 0.038,
     startsLowerC: 0,
     vented: 0.7,
+    vapourSM: 10_000,
   },
   dough,
   filling: {

@@ -25,6 +25,16 @@ export function medianMs(job: () => unknown, times: number): number {
   return taken[Math.floor(times / 2)] ?? 0;
 }
 
+/** Enough for the engine to have compiled all of it as well as it can. */
+const WARM_UPS = 40;
+
+/** Median milliseconds of a job as it is the first times, and when everything is compiled: cold and warm, told apart. */
+export function coldAndWarmMs(job: () => unknown): { readonly coldMs: number; readonly warmMs: number } {
+  const coldMs = onceMs(job);
+  for (let i = 0; i < WARM_UPS; i++) job();
+  return { coldMs, warmMs: medianMs(job, 15) };
+}
+
 /** Milliseconds of a job that takes seconds: once, without warming up. */
 export function onceMs(job: () => unknown): number {
   const start = performance.now();

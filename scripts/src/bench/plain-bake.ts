@@ -141,12 +141,13 @@ export function plainBake(body: PieBody, place: OvenPlace, stages: readonly Stag
         const radiantK = around.radiantC[looks as 0 | 1 | 2] + 273.15;
         const surfaceK = cell.tempC + 273.15;
         const radiates = faces.emissivity[f]! * STEFAN_BOLTZMANN * (radiantK ** 4 - surfaceK ** 4);
-        cell.enthalpyJ += area * (h * (around.airC - cell.tempC) + radiates) * STEP_S;
-        if (faces.bare[f] !== 1 || cell.tempC < 5) continue;
+        const coverSM = faces.coverSM[f]!;
+        if (coverSM === 0) cell.enthalpyJ += area * (h * (around.airC - cell.tempC) + radiates) * STEP_S;
+        if ((coverSM === 0 && faces.bare[f] !== 1) || cell.tempC < 5) continue;
         const bareFruit = cell.kind === cellKinds.filling;
         const activity = bareFruit ? fillingActivity : crustActivity(moistureOf(cell));
         const skin = bareFruit
-          ? constant('fruitSkin')
+          ? constant('fruitSkin') + coverSM
           : ((1 - activity) * constant('diffusionDepth')) / constant('crustDiffusivity');
         const overPa = activity * saturationPa(cell.tempC) - around.vapourPa;
         const wanted = area * evaporationKgSM2(h, skin, surfaceK, around.airC + 273.15, overPa) * STEP_S;

@@ -1,3 +1,4 @@
+import { constant } from '../../bake/index.js';
 import type { TopOf } from '../../build/index.js';
 import {
   areaCm2,
@@ -66,6 +67,7 @@ export const crumbTop: TopRules<TopOf<'crumb'>> = {
     conductivityDry: crumbTraits.conductivityDry,
     conductivityWet: crumbTraits.conductivityWet,
     vented: crumbVented(top.openShare),
+    vapourSM: top.crumb.thicknessCm / 100 / constant('crumbDiffusivity'),
   }),
   figures: ({ crumb, openShare }) => [
     figure({

@@ -31,6 +31,7 @@ export function pastryBody({ openShare }: Top, { pastry, larder }: TopBeside): T
     gapM2KW: constant('lidGap'),
     startsLowerC: 0,
     vented: openShare > 0 ? constant('lidVentShare') : 0,
+    vapourSM: pastry.thicknessMm / 1000 / constant('lidDiffusivity'),
   };
 }
 
@@ -43,6 +44,7 @@ export function laidBody(top: Top, beside: TopBeside, layers = 1): TopBody {
     thicknessM: sheet.thicknessM * layers,
     gapM2KW: sheet.gapM2KW * LAID_GAP_SHARE,
     vented: top.openShare,
+    vapourSM: sheet.vapourSM * layers,
   };
 }
 
@@ -63,6 +65,7 @@ export function softBody(
     gapM2KW: 0,
     startsLowerC: crumbTraits.startsLowerC,
     vented: Math.max(CRUMB_VENTED, top.openShare),
+    vapourSM: thicknessM / constant('lidDiffusivity'),
   };
 }
 
