@@ -1,6 +1,6 @@
 import config from './jest.config.js';
 
-/** Core alone, without what takes minutes: for the mutation tests. */
+/** Core alone, without what takes minutes: for changed lines, tried one at a time. */
 const [core] = config.projects;
 
 export default {
@@ -11,9 +11,9 @@ export default {
   testPathIgnorePatterns: [
     'bake/(whole-bake|trends|practice-trends|convergence)\\.test',
     'plan/(forms|own-schedule)\\.test',
-    // Rooms that are not mutated, with suites of minutes.
+    // Rooms that are not changed, with suites of minutes.
     '/(day|learn)/',
   ],
-  testEnvironment: '@stryker-mutator/jest-runner/jest-env/node',
+  testSequencer: './scripts/nearest-first.cjs',
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
 };

@@ -211,7 +211,7 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
       unit: 'g',
       spread: 0.4,
       rule: 'Dough that is rolled and does not lie on the pie.',
-      sum: sumOf`${q(dough.massG * batch, 'g')} rolled, less ${q((dough.massG - build.scrapsG) * batch, 'g')} that lies on the pie`,
+      sum: sumOf`${q(dough.massG * batch, 'g')} rolled, less ${q(build.baseLiesG * batch, 'g')} of base, less ${q(build.topLiesG * batch, 'g')} of top`,
       inputs: from('pastry.batch'),
       source: 'trimming: our estimate',
     }),

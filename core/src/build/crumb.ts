@@ -12,11 +12,14 @@ export interface CrumbBatch {
   readonly nutsG: number;
   readonly saltG: number;
   readonly spiceG: number;
+  /** What lies on a cm2 of the surface, and the surface that it covers, its mound with it. */
+  readonly perCm2G: number;
+  readonly surfaceCm2: number;
   readonly thicknessCm: number;
 }
 
 /** Bulk density of a loose crumb, g/cm3. Estimate. */
-const BULK_G_CM3 = 0.62;
+export const BULK_G_CM3 = 0.62;
 
 /**
  * Share of the top that lumps leave bare: none while a few lie over each other, more as one lump alone is as thick as the
@@ -29,8 +32,9 @@ export const lumpGaps = (lumpCm: number, thicknessCm: number): number =>
   Math.min(MOST_BARE, BARE_AT_ONE_DEEP * Math.max(0, (2 * lumpCm) / thicknessCm - 1));
 
 /** A crumb that covers an area: bare fruit at a crumb top burns, so it covers all of it. */
-export function crumbBatch(crumb: Crumb, areaCm2: number, cover: number): CrumbBatch {
-  const massG = crumb.coverGPerCm2 * areaCm2 * cover;
+export function crumbBatch(crumb: Crumb, surfaceCm2: number, cover: number): CrumbBatch {
+  const perCm2G = crumb.coverGPerCm2 * cover;
+  const massG = perCm2G * surfaceCm2;
   const { salt = 0, spice = 0 } = crumb;
   const per = massG / (100 + crumb.butter + crumb.sugar + crumb.oats + crumb.nuts + salt + spice);
   return {
@@ -42,7 +46,9 @@ export function crumbBatch(crumb: Crumb, areaCm2: number, cover: number): CrumbB
     nutsG: crumb.nuts * per,
     saltG: salt * per,
     spiceG: spice * per,
-    thicknessCm: massG / areaCm2 / BULK_G_CM3,
+    perCm2G,
+    surfaceCm2,
+    thicknessCm: perCm2G / BULK_G_CM3,
   };
 }
 

@@ -19,7 +19,9 @@ export interface Build {
   readonly top: Top;
   /** Dough for one pie. */
   readonly dough: DoughBatch;
-  /** Of that dough, what is left when base and top are cut. */
+  /** Of that dough, what lies on the pie as its base and as its top, and what is left when they are cut. */
+  readonly baseLiesG: number;
+  readonly topLiesG: number;
   readonly scrapsG: number;
   readonly crustAreaCm2: number;
 }

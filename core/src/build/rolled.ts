@@ -19,6 +19,12 @@ export interface Rolled {
 export const doughOverG = (coveredCm2: number, thicknessMm: number): number =>
   coveredCm2 * (thicknessMm / 10) * DOUGH_DENSITY;
 
+/** A lid: how far it goes over the top, its arc over a mound with it, and how far beyond on either side, cm. */
+export interface Lid extends Rolled {
+  readonly coversCm: number;
+  readonly beyondCm: number;
+}
+
 /** Rolls a shape out of dough, trimmings included. */
 export const roll = (outline: Outline, thicknessMm: number): Rolled => ({
   outline,
@@ -40,21 +46,29 @@ export const baseSheet = (dish: DishSpec, thicknessMm: number): Rolled =>
  * @param dish what it covers
  * @param thicknessMm mm
  * @param moundCm height of the fruit over the brim, cm
- * @returns how wide to roll (cm) and its mass (g)
+ * @returns how wide to roll, what of it covers the top, what goes beyond (cm), and its mass (g)
  * @example lidSheet(starterSpec.dish, 3, 1).massG // 229.4
  */
-export function lidSheet(dish: DishSpec, thicknessMm: number, moundCm: number): Rolled {
+export function lidSheet(dish: DishSpec, thicknessMm: number, moundCm: number): Lid {
   const top = topOutline(dish);
   // The arc over a shallow cap is longer than its chord by 8/3 (H/D)^2 of it.
   const stretch = (8 / 3) * (moundCm / equalDiscCm(top)) ** 2;
-  return roll(
-    grown(
-      { ...top, lengthCm: top.lengthCm * (1 + stretch), widthCm: top.widthCm * (1 + stretch) },
-      rims.widthCm + rims.lidOverhangCm,
-    ),
-    thicknessMm,
-  );
+  const arched = { ...top, lengthCm: top.lengthCm * (1 + stretch), widthCm: top.widthCm * (1 + stretch) };
+  return beyond(arched, rims.widthCm + rims.lidOverhangCm, thicknessMm);
 }
+
+const beyond = (outline: Outline, beyondCm: number, thicknessMm: number): Lid => ({
+  ...roll(grown(outline, beyondCm), thicknessMm),
+  coversCm: outline.lengthCm,
+  beyondCm,
+});
+
+/** What is tucked down the wall of a dish on either side, cm. Common practice, no source. */
+const TUCKED_CM = 0.5;
+
+/** A lid over fruit that lies below the brim, tucked in between it and the wall. */
+export const tuckedLid = (dish: DishSpec, thicknessMm: number): Lid =>
+  beyond(topOutline(dish), TUCKED_CM, thicknessMm);
 
 /** Share of a rolled sheet that cutters get out of it at one rolling, and with the scraps rolled again. Estimates. */
 export const cutterYield = { once: 0.72, rerolled: 0.9 } as const;

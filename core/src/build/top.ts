@@ -2,12 +2,12 @@ import type { CrumbBatch } from './crumb.js';
 import type { CutOuts } from './cut-out.js';
 import type { FreeForm } from './free-form.js';
 import type { Lattice } from './lattice.js';
-import type { Rolled } from './rolled.js';
+import type { Lid, Rolled } from './rolled.js';
 import type { ToppingBatch } from './topping.js';
 
 /** What goes over the filling. `openShare` is the share of the top that stays open. */
 export type Top =
-  | { readonly kind: 'lid'; readonly sheet: Rolled; readonly openShare: number }
+  | { readonly kind: 'lid'; readonly sheet: Lid; readonly openShare: number }
   | { readonly kind: 'lattice'; readonly lattice: Lattice; readonly openShare: number }
   | { readonly kind: 'cut_outs'; readonly cutOuts: CutOuts; readonly openShare: number }
   | { readonly kind: 'crumb'; readonly crumb: CrumbBatch; readonly openShare: number }

@@ -26,8 +26,8 @@ export function buildPie({ spec, larder, form }: PlanContext, filling: FillToBui
   const { fruitG } = filling;
   const top = form.makeTop({ form: spec.form, dish, pastry, moundCm: raw.moundCm, fruitG, larder });
   const doughG = (base?.massG ?? 0) + form.top.doughG(top);
-  const liesG =
-    (base ? doughOverG(areaCm2(base.outline), pastry.thicknessMm) : 0) + form.top.liesG(top, pastry);
+  const baseLiesG = base ? doughOverG(areaCm2(base.outline), pastry.thicknessMm) : 0;
+  const topLiesG = form.top.liesG(top, pastry);
   return {
     vessel,
     dish: vessel.measures,
@@ -39,7 +39,9 @@ export function buildPie({ spec, larder, form }: PlanContext, filling: FillToBui
     base,
     top,
     dough: doughBatch(rowOf(larder.doughs, pastry.dough), doughG),
-    scrapsG: Math.max(0, doughG - liesG),
+    baseLiesG,
+    topLiesG,
+    scrapsG: Math.max(0, doughG - baseLiesG - topLiesG),
     crustAreaCm2: vessel.crustAreaCm2,
   };
 }

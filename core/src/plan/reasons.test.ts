@@ -84,9 +84,52 @@ describe('a sum comes to the figure over it', () => {
     return figure;
   };
 
-  it.each(['ledger.held', 'ledger.juice', 'pastry.dough', 'build.crust_area'])('%s', (id) => {
+  it.each([
+    'ledger.held',
+    'ledger.juice',
+    'pastry.dough',
+    'build.crust_area',
+    'filling.mass',
+    'pastry.scraps',
+  ])('%s', (id) => {
     expect(added(of(id))).toBeCloseTo(of(id).value, 6);
   });
+
+  it('a filling with all that can go into it, boiled down', () => {
+    const { figures } = draft({
+      ...starterSpec,
+      filling: {
+        ...starterSpec.filling,
+        lemonJuiceG: 15,
+        butterG: 20,
+        preparation: { kind: 'weep' },
+        additions: [{ addition: 'apple_juice', massG: 60 }],
+      },
+    });
+    const mass = figures['filling.mass']!;
+    expect(numbers(mass)).toHaveLength(7);
+    expect(added(mass)).toBeCloseTo(mass.value, 6);
+  });
+
+  it('what lies on a top: grams for a cm2, and how deep that is', () => {
+    const crumb = draft(changeForm(starterSpec, 'crumb_top').spec).figures;
+    const [perCm2, surface] = numbers(crumb['crumb.mass']!).map(({ value }) => value);
+    expect(perCm2! * surface!).toBeCloseTo(crumb['crumb.mass']!.value, 6);
+    const [massG, density, over] = numbers(crumb['crumb.thickness']!).map(({ value }) => value);
+    expect(massG! / density! / over!).toBeCloseTo(crumb['crumb.thickness']!.value, 6);
+    const scones = draft(changeForm(starterSpec, 'cobbler').spec).figures['topping.mass']!;
+    const [each, covered, top] = numbers(scones).map(({ value }) => value);
+    expect((each! * covered! * top!) / 100).toBeCloseTo(scones.value, 6);
+  });
+
+  it.each(['double_crust', 'pandowdy', 'upside_down'] as const)(
+    'the lid of a %s: over its top, and beyond',
+    (kind) => {
+      const lid = draft(changeForm(starterSpec, kind).spec).figures['pastry.lid_disc']!;
+      const [covers, beyond] = numbers(lid).map(({ value }) => value);
+      expect(covers! + 2 * beyond!).toBeCloseTo(lid.value, 6);
+    },
+  );
 
   it('what is drunk: by crust, crumb and dried fruit, its share of water', () => {
     const crumb = draft(changeForm(starterSpec, 'crumb_top').spec).figures['ledger.soaked'];

@@ -4,11 +4,30 @@ import type { FillingSpec } from '../../spec/index.js';
 import type { Figure, Sum } from '../../units/index.js';
 import { figure, from, given, q, sumOf } from '../../units/index.js';
 import type { Filling } from '../filling.js';
+import { stirredInG } from '../glaze.js';
 import { fruitFigures } from './fruit.js';
 import { ledgerFigures } from './ledger.js';
 import { preparationFigures } from './preparation.js';
 import { sugarFigures } from './sugar.js';
 import { thickenerFigures } from './thickener.js';
+
+/** All that a filling is weighed from, and what boils off before the oven. */
+function massSum(spec: FillingSpec, { batch, sugar, thickenerG, brought, prepared }: Filling): Sum {
+  const parts: readonly (readonly [massG: number, what: string])[] = [
+    [batch.massG, 'of fruit'],
+    [sugar.massG, 'of sugar'],
+    [thickenerG, 'of thickener'],
+    [spec.lemonJuiceG, 'of lemon juice'],
+    [spec.butterG, 'of butter'],
+    [stirredInG(spec, batch.massG), 'of water stirred in'],
+    [brought.massG - brought.alcoholG, 'of liquids and jam'],
+  ];
+  const added = parts.filter(([massG]) => massG > 0);
+  return [
+    ...added.flatMap(([massG, what], i): Sum => sumOf`${i > 0 ? ' + ' : ''}${q(massG, 'g')} ${what}`),
+    ...(prepared.boiledOffG > 0 ? sumOf` - ${q(prepared.boiledOffG, 'g')} boiled away` : []),
+  ];
+}
 
 /** All figures of a filling, each with its story. */
 export function fillingFigures(spec: FillingSpec, filling: Filling, larder: Larder): Figure[] {
@@ -42,7 +61,7 @@ export function fillingFigures(spec: FillingSpec, filling: Filling, larder: Lard
       unit: 'g',
       spread: 0.03,
       rule: 'Fruit, sugar, thickener, lemon, liquid and butter, less what was boiled away.',
-      sum: sumOf`${q(filling.batch.massG, 'g')} of fruit + ${q(filling.sugar.massG, 'g')} of sugar + ${q(filling.thickenerG, 'g')} of thickener + ${q(filling.massG - filling.batch.massG - filling.sugar.massG - filling.thickenerG, 'g')} of all else, boiling taken off`,
+      sum: massSum(spec, filling),
       inputs: from('fruit.mass', 'sugar.mass', 'thickener.dose', 'ledger.boiled_off'),
       source: 'arithmetic',
     }),

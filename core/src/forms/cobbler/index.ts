@@ -32,13 +32,13 @@ const sconeTop: TopRules<TopOf<'scones'>> = {
       startsLowerC: 0,
     };
   },
-  figures: (top, { pastry }) => [
+  figures: (top, { dish, pastry }) => [
     ...toppingFigures(
       pastry,
       top.scones.massG,
       'Scone dough',
       '.9 g for a cm2 of the top that it covers.',
-      sumOf`.9 g x ${q(top.scones.massG / 0.9, 'cm2')}`,
+      sumOf`${q(SCONE_G_PER_CM2, 'g')} x ${q(100 * (1 - top.openShare), 'percent')} of ${q(areaCm2(topOutline(dish)), 'cm2')}`,
     ),
     openFigure(
       top,

@@ -1,11 +1,10 @@
-import { areaCm2, roll, topOutline, ventShare } from '../../build/index.js';
+import { areaCm2, topOutline, tuckedLid, ventShare } from '../../build/index.js';
 import type { Form } from '../form.js';
 import { bareDish, LID_BUBBLING_MIN } from '../shared/in-a-dish.js';
 import { lidTop, VENTS_RULE } from '../shared/lid.js';
 
 /** Fruit may fill so much of the dish: the broken lid is pressed into its juice. Estimate. */
 const ROOM = 0.85;
-const TUCKED_CM = 1;
 
 /** Fruit in a dish under a rolled lid that is broken half way through the bake and pressed into the juice. */
 export const pandowdy: Form = {
@@ -16,19 +15,11 @@ export const pandowdy: Form = {
   topWork: 'Lay the lid over, tuck it in, vent, wash',
   topMin: 8,
   bubblingMin: LID_BUBBLING_MIN,
-  makeTop: ({ form, dish, pastry }) => {
-    const outline = topOutline(dish);
-    const tucked = {
-      ...outline,
-      lengthCm: outline.lengthCm + TUCKED_CM,
-      widthCm: outline.widthCm + TUCKED_CM,
-    };
-    return {
-      kind: 'lid',
-      sheet: roll(tucked, pastry.thicknessMm),
-      openShare: ventShare(form, areaCm2(outline)),
-    };
-  },
+  makeTop: ({ form, dish, pastry }) => ({
+    kind: 'lid',
+    sheet: tuckedLid(dish, pastry.thicknessMm),
+    openShare: ventShare(form, areaCm2(topOutline(dish))),
+  }),
   top: lidTop({
     sizeRule: 'The dish inside, and 1 cm to tuck down its wall.',
     openRule: VENTS_RULE,

@@ -2,6 +2,7 @@ import { constant } from '../../bake/index.js';
 import type { TopOf } from '../../build/index.js';
 import {
   areaCm2,
+  BULK_G_CM3,
   crumbBatch,
   crumbComposition,
   equalDiscCm,
@@ -77,7 +78,7 @@ export const crumbTop: TopRules<TopOf<'crumb'>> = {
       unit: 'g',
       spread: 0.1,
       rule: 'Grams that cover a cm2, over the whole top and its mound: bare fruit burns.',
-      sum: sumOf`${q((crumb.thicknessCm * crumbTraits.densityKgM3) / 1000, 'g')} on each of ${q((1000 * crumb.massG) / crumbTraits.densityKgM3 / crumb.thicknessCm, 'cm2')}`,
+      sum: sumOf`${q(crumb.perCm2G, 'g')} on each of ${q(crumb.surfaceCm2, 'cm2')}`,
       inputs: from('dish.top_area', 'build.mound'),
       source: PRACTICE,
     }),
@@ -88,7 +89,7 @@ export const crumbTop: TopRules<TopOf<'crumb'>> = {
       unit: 'cm',
       spread: 0.2,
       rule: 'Its mass over the surface, loose at .62 g/cm3.',
-      sum: sumOf`${q((1000 * crumb.massG) / crumbTraits.densityKgM3, 'mL')} of loose crumb over ${q((1000 * crumb.massG) / crumbTraits.densityKgM3 / crumb.thicknessCm, 'cm2')}`,
+      sum: sumOf`${q(crumb.massG, 'g')} / ${q(BULK_G_CM3, 'ratio')} g for a mL, over ${q(crumb.surfaceCm2, 'cm2')}`,
       inputs: from('crumb.mass'),
       source: 'our estimate',
     }),

@@ -48,7 +48,7 @@ export const lidTop = ({ sizeRule, openRule, title }: LidWords): TopRules<TopOf<
         unit: 'cm',
         spread: 0.03,
         rule: sizeRule,
-        sum: sumOf`${q(dish.topCm, 'cm')} of top + ${q(outline.lengthCm - dish.topCm, 'cm')} for rim, fold and mound`,
+        sum: sumOf`${q(sheet.coversCm, 'cm')} over the top + 2 x ${q(sheet.beyondCm, 'cm')} at its edge`,
         inputs: [given('across the top', dish.topCm, 'cm'), ...from('build.mound')],
         source: PRACTICE,
       }),

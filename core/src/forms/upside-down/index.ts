@@ -1,4 +1,4 @@
-import { areaCm2, dishVessel, isRound, isSheet, layRules, roll, topOutline } from '../../build/index.js';
+import { areaCm2, dishVessel, isRound, isSheet, layRules, topOutline, tuckedLid } from '../../build/index.js';
 import type { Form } from '../form.js';
 import { bareDish, LID_BUBBLING_MIN } from '../shared/in-a-dish.js';
 import { lidTop } from '../shared/lid.js';
@@ -8,7 +8,6 @@ import { fried, takenUp, unglazed, withDough } from '../shared/taking-up.js';
 const ROOM = 0.8;
 /** Docking opens this share of the lid. Estimate. */
 const DOCKED_SHARE = 0.01;
-const TUCKED_CM = 1;
 /** Butter for the caramel, g at least. Common practice, no source. */
 const CARAMEL_BUTTER_G = 100;
 /** It is turned out warm: its caramel no longer burns, and does not stick yet, min. Common practice, no source. */
@@ -29,15 +28,11 @@ export const upsideDown: Form = {
   bubblingMin: LID_BUBBLING_MIN,
   vessel: (_form, dish) =>
     dishVessel(dish, { lined: false, room: ROOM }, layRules.quarteredGPerCm2 * areaCm2(topOutline(dish))),
-  makeTop: ({ dish, pastry }) => {
-    const outline = topOutline(dish);
-    const tucked = {
-      ...outline,
-      lengthCm: outline.lengthCm + TUCKED_CM,
-      widthCm: outline.widthCm + TUCKED_CM,
-    };
-    return { kind: 'lid', sheet: roll(tucked, pastry.thicknessMm), openShare: DOCKED_SHARE };
-  },
+  makeTop: ({ dish, pastry }) => ({
+    kind: 'lid',
+    sheet: tuckedLid(dish, pastry.thicknessMm),
+    openShare: DOCKED_SHARE,
+  }),
   top: lidTop({
     sizeRule: 'The pan inside, and 1 cm to tuck down its wall; pricked all over.',
     openRule: 'Pricked all over with a fork.',
