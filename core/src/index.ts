@@ -270,6 +270,8 @@ export {
 } from './print/index.js';
 
 export type {
+  Baking,
+  Change,
   AskedDay,
   Day,
   DayAmount,
@@ -277,7 +279,9 @@ export type {
   DayRun,
   DayTask,
   Hand,
+  Happened,
   Heat,
+  Mended,
   Holds,
   ReadyAs,
   Remedy,
@@ -288,11 +292,14 @@ export {
   checkDay,
   finishDay,
   firstCome,
+  followOven,
   heatWords,
   holdsOf,
   instantOf,
   isWhole,
   lowerBound,
+  mendSlip,
+  ovenHappened,
   pieName,
   pushRight,
   readDay,

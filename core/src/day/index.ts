@@ -21,8 +21,12 @@ export type {
 } from './day.js';
 export { isWhole, outsOf, readyKinds, sameHeat, skills, taskKinds, turnoverMin } from './day.js';
 export { firstCome } from './first-come.js';
+export type { Baking } from './follow-oven.js';
+export { followOven, ovenHappened } from './follow-oven.js';
 export type { Holds } from './hold.js';
 export { holdsOf } from './hold.js';
+export type { Change, Mended } from './mend-slip.js';
+export { mendSlip } from './mend-slip.js';
 export type { Happened } from './push-right.js';
 export { pushRight } from './push-right.js';
 export { readDay } from './read-day.js';

@@ -9,6 +9,8 @@ export interface Happened {
   readonly lasts?: ReadonlyMap<string, number>;
   /** When a task began or will begin at the earliest, by its id. */
   readonly notBefore?: ReadonlyMap<string, number>;
+  /** When a task really began, by its id: nothing bears on it any more, and pies of a run that began go by their oven. */
+  readonly begun?: ReadonlyMap<string, number>;
   /** Minutes from loading to out, by pie. */
   readonly outs?: ReadonlyMap<string, number>;
   /** Minutes that a pie cools, by pie. */
@@ -30,6 +32,7 @@ const at = (ends: ReadonlyMap<string, number>, id: string): number => ends.get(i
  * @example pushRight(day, plan, { lasts: new Map([['line:damson-1', 27]]) }).late
  */
 export function pushRight(day: Day, plan: DayPlan, happened: Happened = {}): DayPlan {
+  const begun = happened.begun ?? new Map<string, number>();
   const pieOf = new Map(day.pies.map((pie) => [pie.id, pie]));
   const runOf = new Map(
     plan.runs.flatMap((run) => run.pies.map(({ pie, out }) => [pie, { run, out }] as const)),
@@ -93,14 +96,17 @@ export function pushRight(day: Day, plan: DayPlan, happened: Happened = {}): Day
   };
 
   for (const task of inOrder) {
-    const start = Math.ceil(
-      Math.max(
-        task.start,
-        happened.notBefore?.get(task.id) ?? -Infinity,
-        needs(task)(starts, ends),
-        at(ends, before.get(task.id) ?? ''),
-      ),
-    );
+    const byOven = task.kind === 'out' && begun.has(`load:${runOf.get(task.of)?.run.id ?? ''}`);
+    const start =
+      begun.get(task.id) ??
+      Math.ceil(
+        Math.max(
+          byOven ? -Infinity : task.start,
+          happened.notBefore?.get(task.id) ?? -Infinity,
+          needs(task)(starts, ends),
+          at(ends, before.get(task.id) ?? ''),
+        ),
+      );
     starts.set(task.id, start);
     ends.set(task.id, start + Math.ceil(happened.lasts?.get(task.id) ?? task.end - task.start));
   }

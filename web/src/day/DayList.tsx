@@ -1,4 +1,4 @@
-import { Button, Checkbox, Group, Modal, NumberInput } from '@mantine/core';
+import { Button, Checkbox } from '@mantine/core';
 import type { Day, DayPlan, DayTask } from '@mardle/core';
 import { heatWords, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
 import { IconClockPlus } from '@tabler/icons-react';
@@ -6,9 +6,10 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { Failure } from '../kit/Failure.js';
 import type { DayFile } from '../state/day.js';
-import { slipped, useDay } from '../state/day.js';
+import { useDay } from '../state/day.js';
 import { useSettings } from '../state/settings.js';
 import classes from './DayPlace.module.css';
+import { Slipped } from './Slipped.js';
 import { useStartRun } from './useStartRun.js';
 
 interface DayListProps {
@@ -123,71 +124,5 @@ function Runs({ file, day, plan }: Pick<DayListProps, 'file' | 'day' | 'plan'>) 
         ))}
       </ol>
     </>
-  );
-}
-
-const MOST_CHANGES = 8;
-const MOST_LONGER_MIN = 240;
-
-interface SlippedProps {
-  readonly day: Day;
-  readonly plan: DayPlan;
-  readonly task: DayTask;
-  readonly onClose: () => void;
-}
-
-/** What moves when one thing takes longer, before anybody agrees to it. */
-function Slipped({ day, plan, task, onClose }: SlippedProps) {
-  const follow = useDay((state) => state.follow);
-  const [byMin, setByMin] = useState(10);
-  const next = slipped(day, plan, task.id, byMin);
-  const was = new Map(plan.tasks.map((one) => [one.id, one.start]));
-  const moved = next.tasks.filter(({ id, start }) => start !== was.get(id));
-  return (
-    <Modal opened onClose={onClose} title={`${taskWords(day, plan, task)} takes longer`} size="lg">
-      <NumberInput
-        label="By how many minutes"
-        min={1}
-        max={MOST_LONGER_MIN}
-        allowDecimal={false}
-        clampBehavior="strict"
-        value={byMin}
-        onChange={(value) => typeof value === 'number' && setByMin(value)}
-        data-autofocus
-      />
-      <p role="status">
-        {next.late.length > 0 ? (
-          <b>
-            Late then: {next.late.map(({ pie, byMin: by }) => `${pieName(day, pie)} by ${by} min`).join(', ')}
-            .
-          </b>
-        ) : (
-          'All is still in time.'
-        )}{' '}
-        {moved.length === 0 ? 'Nothing else moves.' : `${moved.length} of ${plan.tasks.length} things move:`}
-      </p>
-      <ul>
-        {moved.slice(0, MOST_CHANGES).map((one) => (
-          <li key={one.id}>
-            {taskWords(day, next, one)}: <b>{wallTime(day, one.start)}</b>, was{' '}
-            {wallTime(day, was.get(one.id) ?? 0)}
-          </li>
-        ))}
-        {moved.length > MOST_CHANGES && <li>and {moved.length - MOST_CHANGES} more</li>}
-      </ul>
-      <Group>
-        <Button
-          onClick={() => {
-            follow(next);
-            onClose();
-          }}
-        >
-          Go on like this
-        </Button>
-        <Button variant="default" onClick={onClose}>
-          Leave it as it was
-        </Button>
-      </Group>
-    </Modal>
   );
 }

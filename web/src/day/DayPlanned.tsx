@@ -12,6 +12,7 @@ import { DayLabels } from './DayLabels.js';
 import { DayLine } from './DayLine.js';
 import { DayList } from './DayList.js';
 import classes from './DayPlace.module.css';
+import { OvenSays } from './OvenSays.js';
 import { calendarOf } from './outFiles.js';
 
 interface DayPlannedProps {
@@ -41,6 +42,7 @@ export function DayPlanned({ file, solved, changed, busy, onRemedy }: DayPlanned
   return (
     <div id={PLANNED} className={classes.planned}>
       <Verdict solved={solved} changed={changed} busy={busy} onRemedy={onRemedy} />
+      {plan && <OvenSays day={day} plan={plan} />}
       {plan && (
         <Plate label="The day" className={classes.plan}>
           <Group justify="space-between" mb={8} className="no-print">

@@ -1,24 +1,24 @@
-import type { Day, PieSpec, Stage } from '@mardle/core';
-import { checkDay, finishDay, sampleDay, solveDay, starterSpec } from '@mardle/core';
-import { act, fireEvent, screen, waitFor, within } from '@testing-library/react';
+import type { PieSpec, Stage } from '@mardle/core';
+import { checkDay, starterSpec } from '@mardle/core';
+import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import type { DayFile } from '../state/day.js';
-import { doneWith, slipped, useDay, withRemedy } from '../state/day.js';
+import { useDay, withRemedy } from '../state/day.js';
+import {
+  aDay as day,
+  aDayFile as file,
+  aKitchen as kitchen,
+  aPlan as plan,
+  aSolvedDay as solved,
+  layNoDay,
+} from '../test/day.js';
 import { renderInKitchen } from '../test/kitchen.js';
 import { standInServer } from '../test/server.js';
-import type { SolvedDay } from '../workers/day.js';
 import { DayPlace } from './DayPlace.js';
 import { hourMarks, hourOf, instantAt } from './hours.js';
-import { newDay } from './newDay.js';
 import { stagesUntil } from './runSpecs.js';
 import { placing, stretchesOf } from './stretches.js';
-
-const day: Day = sampleDay(1, 4);
-const found = finishDay(solveDay(day, { evaluations: 200 }));
-if (!found) throw new Error('no plan');
-const plan = found;
-const solved: SolvedDay = { day, plan, holds: { share: 0.9, days: 200, weakest: [] }, remedies: [] };
 
 const mockSolve = jest.fn();
 const mockStop = jest.fn();
@@ -28,70 +28,10 @@ jest.mock('../workers/day.js', () => ({
   stopSolving: () => mockStop(),
 }));
 
-const kitchen = {
-  id: 'k',
-  name: 'Kitchen',
-  dishes: [{ id: 'd', ...starterSpec.dish }],
-  ovens: [{ id: 'o', label: 'Corner oven', kind: 'still', offsetC: 9, warmUpMin: 25, places: 2 }],
-} as const;
-
-const file = (): DayFile => ({
-  ...newDay(kitchen, new Date(2026, 8, 18)),
-  pies: [
-    {
-      id: 'pie-1',
-      count: 2,
-      ready: { at: instantAt('2026-09-19', '09:00', 'UTC'), as: 'cold' },
-      pie: starterSpec,
-    },
-  ],
-});
-
 beforeEach(() => {
-  localStorage.clear();
   mockSolve.mockReset();
   mockStop.mockReset();
-  useDay.setState({ file: null, solved: null, changed: false, done: [], before: null });
-  standInServer({
-    'GET /api/kitchen': { body: kitchen },
-    'GET /api/pies?sort=name&size=100&whole=yes': {
-      body: {
-        pies: [{ id: 'p', version: 1, name: starterSpec.name, spec: starterSpec }],
-        total: 1,
-        page: 1,
-        size: 100,
-      },
-    },
-  });
-});
-
-describe('a day that several screens share', () => {
-  it('keeps what was ticked here until the others have it, over what they ticked', () => {
-    const at = '2026-10-03T08:00:00.000Z';
-    expect(
-      doneWith(
-        ['a', 'b'],
-        [
-          { task: 'c', done: true, at },
-          { task: 'a', done: false, at },
-        ],
-      ),
-    ).toEqual(['b', 'c']);
-    useDay.setState({ shared: { id: 'x', version: 2 }, done: ['a'], waiting: [] });
-    useDay.getState().tick('b');
-    useDay.getState().tick('a');
-    const { done, waiting } = useDay.getState();
-    expect(done).toEqual(['b']);
-    expect(waiting.map(({ task, done: so }) => [task, so])).toEqual([
-      ['b', true],
-      ['a', false],
-    ]);
-    // Left, it is a day of this browser: nothing waits any more.
-    useDay.getState().leave();
-    useDay.getState().tick('c');
-    expect(useDay.getState()).toMatchObject({ shared: null, waiting: [], done: ['b', 'c'] });
-    useDay.setState({ done: [] });
-  });
+  layNoDay();
 });
 
 describe('the bake day', () => {
@@ -115,27 +55,6 @@ describe('the bake day', () => {
     expect(useDay.getState().file?.pies).toHaveLength(1);
     await user.click(screen.getByRole('button', { name: 'Plan the day' }));
     expect(screen.getByText(/holds on 180 of 200 days/)).toBeInTheDocument();
-  });
-
-  it('ticks what is done, and says what moves before anybody agrees', async () => {
-    useDay.setState({ file: file(), solved });
-    renderInKitchen(
-      <MemoryRouter>
-        <DayPlace />
-      </MemoryRouter>,
-    );
-    const first = plan.tasks.find(({ hands }) => hands === 'lead');
-    if (!first) throw new Error('nothing to do');
-    const lead = await screen.findByRole('region', { name: 'What lead does' });
-    const user = userEvent.setup();
-    await user.click(within(lead).getAllByRole('button', { name: /takes longer/ })[0] as HTMLElement);
-    expect(await screen.findByRole('dialog')).toHaveTextContent(/in time|Late then/);
-    await user.click(screen.getByRole('button', { name: 'Go on like this' }));
-    expect(useDay.getState().solved?.plan).toEqual(slipped(day, plan, first.id, 10));
-    // How likely the plan before held says nothing of this one.
-    expect(screen.queryByText(/It holds on/)).toBeNull();
-    await user.click(within(lead).getAllByRole('checkbox')[0] as HTMLElement);
-    expect(useDay.getState().done).toEqual([first.id]);
   });
 
   it('says what is late and offers what would help', async () => {

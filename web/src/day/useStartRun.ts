@@ -25,7 +25,7 @@ export function useStartRun(file: DayFile): StartRun {
   const { data } = usePieChoice();
   const create = useCreatePie();
   const bake = useStartBake();
-  const tick = useDay((state) => state.tick);
+  const { tick, load } = useDay();
   const ids = useRef(new Map<string, Ids>());
   const kept = useRef(new Map<string, { readonly id: string; readonly version: number }>());
   const [starting, setStarting] = useState<string | null>(null);
@@ -52,6 +52,7 @@ export function useStartRun(file: DayFile): StartRun {
       stages: [...one.stages],
       loaded: { id: mine.loaded, kind: 'loaded', at: new Date().toISOString() },
     });
+    load(one.pie, mine.bake);
   };
   return {
     starting,

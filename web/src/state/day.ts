@@ -1,6 +1,6 @@
 import type { TickRequest } from '@mardle/contract';
-import type { Day, DayPlan, PieSpec, ReadyAs } from '@mardle/core';
-import { pushRight, readDay, usualDay } from '@mardle/core';
+import type { Day, DayPlan, DayTask, Happened, PieSpec, ReadyAs } from '@mardle/core';
+import { readDay, usualDay } from '@mardle/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { SolvedDay } from '../workers/day.js';
@@ -48,6 +48,8 @@ interface DayStore {
   readonly changed: boolean;
   /** Tasks that were done, by id. */
   readonly done: readonly string[];
+  /** Bakes that this screen started for pies of the day, by pie. */
+  readonly inOven: Readonly<Record<string, string>>;
   /** Where the kitchen's screens share it, and which version of its plan this one has; null for a day of this browser alone. */
   readonly shared: { readonly id: string; readonly version: number } | null;
   /** Whether the plan of a shared day is newer than what the others have got. */
@@ -60,6 +62,8 @@ interface DayStore {
   change(part: Partial<DayFile>): void;
   take(solved: SolvedDay): void;
   tick(id: string): void;
+  /** A pie of the day went in as this bake. */
+  load(pie: string, bake: string): void;
   /** A plan that goes on from what slipped. */
   follow(plan: DayPlan): void;
   /** Puts the day away; `bringBack` undoes that, or a file that took its place. */
@@ -76,23 +80,28 @@ interface DayStore {
 }
 
 /** What stands on the page. */
-type DayState = Pick<DayStore, 'file' | 'solved' | 'changed' | 'done' | 'shared' | 'untold' | 'waiting'>;
+type DayState = Pick<
+  DayStore,
+  'file' | 'solved' | 'changed' | 'done' | 'inOven' | 'shared' | 'untold' | 'waiting'
+>;
 
 const nothing: DayState = {
   file: null,
   solved: null,
   changed: false,
   done: [],
+  inOven: {},
   shared: null,
   untold: false,
   waiting: [],
 };
 
-const stateOf = ({ file, solved, changed, done, shared, untold, waiting }: DayState): DayState => ({
+const stateOf = ({ file, solved, changed, done, inOven, shared, untold, waiting }: DayState): DayState => ({
   file,
   solved,
   changed,
   done,
+  inOven,
   shared,
   untold,
   waiting,
@@ -121,10 +130,11 @@ export const useDay = create<DayStore>()(
       change: (part) => set(({ file }) => ({ file: file && { ...file, ...part }, changed: true })),
       // What was done of a day that others share stays done.
       take: (solved) =>
-        set(({ shared, done }) => ({
+        set(({ shared, done, inOven }) => ({
           solved,
           changed: false,
           done: shared ? done : [],
+          inOven: shared ? inOven : {},
           untold: shared !== null,
         })),
       tick: (id) =>
@@ -133,6 +143,7 @@ export const useDay = create<DayStore>()(
           const tick = { task: id, done: so, at: new Date().toISOString() };
           return { done: ticked(done, id, so), waiting: shared ? [...waiting, tick] : [] };
         }),
+      load: (pie, bake) => set(({ inOven }) => ({ inOven: { ...inOven, [pie]: bake } })),
       follow: (plan) =>
         set(({ solved, shared }) => ({
           untold: shared !== null,
@@ -144,6 +155,7 @@ export const useDay = create<DayStore>()(
           ...nothing,
           ...day,
           waiting: now.shared?.id === day.shared?.id ? now.waiting : [],
+          inOven: now.shared?.id === day.shared?.id ? now.inOven : {},
           before: now.file && !now.shared ? stateOf(now) : now.before,
         })),
       told: (shared, plan) => set(({ solved }) => ({ shared, untold: solved !== plan })),
@@ -195,12 +207,10 @@ export function withRemedy(file: DayFile, { earliest, kitchen, pies }: Day): Day
   };
 }
 
-/** The plan as it goes when one task takes so much longer; what is done stays where it was. */
-export function slipped(day: Day, plan: DayPlan, id: string, byMin: number): DayPlan {
-  const task = plan.tasks.find((one) => one.id === id);
-  if (!task) return plan;
-  return pushRight(day, plan, { lasts: new Map([[id, task.end - task.start + byMin]]) });
-}
+/** One task takes so much longer. */
+export const longer = ({ id, start, end }: DayTask, byMin: number): Happened => ({
+  lasts: new Map([[id, end - start + byMin]]),
+});
 
 /** Places in the fridge where nothing else is said. */
 export const USUAL_FRIDGE = usualDay.fridgePlaces;

@@ -1,4 +1,4 @@
-import type { AskedDay, Day } from '@mardle/core';
+import type { AskedDay, Day, DayPlan, Happened, Mended } from '@mardle/core';
 import type { Remote } from 'comlink';
 import * as Comlink from 'comlink';
 import type { DayJobs, DayOutcome, SolvedDay } from './day.worker.js';
@@ -24,6 +24,14 @@ export const solveInWorker = (
 /** Solves a changed day, whose pies are worked out already. */
 export const searchInWorker = (day: Day, progress: (share: number) => void): Promise<SolvedDay> =>
   dayWorker().search(day, Comlink.proxy(progress));
+
+/** Looks for other hands where a day that slipped is late. */
+export const mendInWorker = (
+  day: Day,
+  plan: DayPlan,
+  happened: Happened,
+  done: readonly string[],
+): Promise<Mended | null> => dayWorker().mend(day, plan, happened, done);
 
 /** Ends the search; the best plan so far is kept. */
 export const stopSolving = (): void => void dayWorker().stop();

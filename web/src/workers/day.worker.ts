@@ -1,5 +1,5 @@
-import type { AskedDay, Day, DayPlan, FieldProblem, Holds, Remedy } from '@mardle/core';
-import { holdsOf, isWhole, remediesOf, solveDay, workOutDay } from '@mardle/core';
+import type { AskedDay, Day, DayPlan, FieldProblem, Happened, Holds, Mended, Remedy } from '@mardle/core';
+import { holdsOf, isWhole, mendSlip, remediesOf, solveDay, workOutDay } from '@mardle/core';
 import * as Comlink from 'comlink';
 
 /** What a day came to. */
@@ -63,6 +63,11 @@ const jobs = {
     if (isWhole(plan) && plan) return { day, plan, holds: holdsOf(day, plan), remedies: [] };
     const remedies = stopped ? null : ((await drive(remediesOf(day, plan), progress)) ?? null);
     return { day, plan, holds: null, remedies };
+  },
+
+  /** Another way for a day that is late by now; null when there is none. */
+  mend(day: Day, plan: DayPlan, happened: Happened, done: readonly string[]): Mended | null {
+    return mendSlip(day, plan, happened, done);
   },
 
   stop(): void {

@@ -1,0 +1,104 @@
+import { once } from '../test/once.js';
+import { checkDay } from './check-day.js';
+import type { Day, DayPlan } from './day.js';
+import { followOven } from './follow-oven.js';
+import { mendSlip } from './mend-slip.js';
+import { pushRight } from './push-right.js';
+import { sampleDay } from './sample-day.js';
+import { finishDay, solveDay } from './solve-day.js';
+
+const solved = (day: Day): DayPlan => {
+  const plan = finishDay(solveDay(day, { evaluations: 800 }));
+  if (!plan) throw new Error('no plan');
+  return plan;
+};
+
+describe('a day follows its ovens', () => {
+  const day = sampleDay(7, 6);
+  const plan = once(() => solved({ ...day, slack: { readySooner: 20, beforeLoad: 5 } }));
+  const run = once(() => plan().runs[0]!);
+  const bakedBy = (laterMin: number, longerMin: number, isOut = false) =>
+    run().pies.map(({ pie, out }) => ({
+      pie,
+      loadedAt: run().start + laterMin,
+      outAt: run().start + laterMin + out + longerMin,
+      isOut,
+    }));
+  const startOf = (of: DayPlan, id: string): number => of.tasks.find((task) => task.id === id)!.start;
+
+  it('keeps its plan while they keep to it, half a minute and all', () => {
+    expect(followOven(day, plan(), [])).toBe(plan());
+    expect(followOven(day, plan(), bakedBy(0.6, 0.3))).toBe(plan());
+  });
+
+  it('goes to the right from a run that went in late, and from five minutes more', () => {
+    const [first] = run().pies;
+    const late = followOven(day, plan(), bakedBy(8, 0));
+    expect(startOf(late, `load:${run().id}`)).toBe(run().start + 8);
+    expect(startOf(late, `out:${first!.pie}`)).toBe(run().start + 8 + first!.out);
+    const more = followOven(day, plan(), bakedBy(0, 5));
+    expect(startOf(more, `out:${first!.pie}`)).toBe(run().start + first!.out + 5);
+    expect(startOf(more, `load:${run().id}`)).toBe(run().start);
+  });
+
+  it('comes out sooner when it went in sooner and hands are free, and nothing else moves for it', () => {
+    const sooner = plan().runs.flatMap((one) => {
+      const baking = one.pies.map(({ pie, out }) => ({
+        pie,
+        loadedAt: one.start - 6,
+        outAt: one.start - 6 + out,
+        isOut: false,
+      }));
+      const early = followOven(day, plan(), baking);
+      for (const { id, kind, start } of plan().tasks) {
+        if (kind !== 'load' && kind !== 'out') expect(startOf(early, id)).toBe(start);
+      }
+      return one.pies.map(({ pie }) => startOf(plan(), `out:${pie}`) - startOf(early, `out:${pie}`));
+    });
+    expect(Math.min(...sooner)).toBeGreaterThanOrEqual(0);
+    expect(Math.max(...sooner)).toBe(6);
+  });
+
+  it('told twice it is told the same: what was agreed to moves nothing again', () => {
+    const baked = bakedBy(7, 5, true);
+    const once = followOven(day, plan(), baked);
+    expect(once).not.toBe(plan());
+    expect(followOven(day, once, baked)).toBe(once);
+  });
+});
+
+describe('another way for a day that is late by now', () => {
+  const lateMin = ({ late }: DayPlan): number => late.reduce((sum, { byMin }) => sum + byMin, 0);
+  /** Days without any room, each with its first lining or preparing forty minutes longer. */
+  const days = once(() =>
+    Array.from({ length: 10 }, (_, i) => {
+      const day = sampleDay(20 + i, 6);
+      const plan = solved(day);
+      const task = [...plan.tasks]
+        .sort((a, b) => a.start - b.start)
+        .find(({ kind }) => kind === 'line' || kind === 'prepare')!;
+      const happened = { lasts: new Map([[task.id, task.end - task.start + 40]]) };
+      const slipped = pushRight(day, plan, happened);
+      return { day, plan, task, happened, slipped, mended: mendSlip(day, plan, happened, []) };
+    }),
+  );
+
+  it('is found on some days, saves lateness, and breaks no rule that the slip did not', () => {
+    const helped = days().filter(({ mended }) => mended !== null);
+    expect(helped.length).toBeGreaterThan(2);
+    for (const { day, slipped, mended } of helped) {
+      expect(lateMin(mended!.plan)).toBeLessThan(lateMin(slipped) - 2);
+      expect(checkDay(day, mended!.plan).length).toBeLessThanOrEqual(checkDay(day, slipped).length);
+      expect(mended!.changes.length).toBeGreaterThan(0);
+      expect(mended!.changes.length).toBeLessThanOrEqual(12);
+    }
+  });
+
+  it('leaves alone what is done, and what is still in time', () => {
+    for (const { day, plan, happened } of days()) {
+      const all = plan.tasks.map(({ id }) => id);
+      expect(mendSlip(day, plan, happened, all)).toBeNull();
+      expect(mendSlip(day, plan, {}, [])).toBeNull();
+    }
+  });
+});

@@ -1,0 +1,57 @@
+import type { Baking, Day, DayPlan } from '@mardle/core';
+import { followOven, ovenHappened, pieName, wallTime } from '@mardle/core';
+import { IconFlame } from '@tabler/icons-react';
+import { useEffect, useRef } from 'react';
+import { useBakesNow } from '../oven/useRunning.js';
+import { useDay } from '../state/day.js';
+import classes from './DayPlace.module.css';
+import { Onward } from './Onward.js';
+
+/** Pies of the day whose bakes run, in minutes of the day. */
+function useBaking(day: Day): Baking[] {
+  const inOven = useDay((state) => state.inOven);
+  const { running } = useBakesNow();
+  const minute = (ms: number): number => (ms - Date.parse(day.zero)) / 60_000;
+  return Object.entries(inOven).flatMap(([pie, id]): Baking[] => {
+    const state = running.find(({ bake }) => bake.id === id)?.state;
+    if (!state || state.phase === 'cancelled') return [];
+    const { loadedAt, outAt, outDueAt } = state;
+    return [{ pie, loadedAt: minute(loadedAt), outAt: minute(outAt ?? outDueAt), isOut: outAt !== null }];
+  });
+}
+
+/** The day follows the oven: what came out is ticked, and what goes otherwise than planned is said, with what moves for it. */
+export function OvenSays({ day, plan }: { readonly day: Day; readonly plan: DayPlan }) {
+  const { done, tick } = useDay();
+  const baking = useBaking(day);
+  const ticked = useRef(new Set<string>());
+  const out = baking.filter(({ isOut }) => isOut).map(({ pie }) => `out:${pie}`);
+  useEffect(() => {
+    for (const id of out) {
+      if (ticked.current.has(id)) continue;
+      ticked.current.add(id);
+      if (!done.includes(id)) tick(id);
+    }
+  });
+  const next = followOven(day, plan, baking);
+  if (next === plan) return null;
+  const was = new Map(plan.tasks.map(({ id, start }) => [id, start]));
+  const said = next.tasks.flatMap(({ id, kind, of, start }) => {
+    const before = was.get(id) ?? start;
+    const known = baking.find(({ pie }) => pie === of);
+    if (kind !== 'out' || !known || start === before) return [];
+    const by = `${Math.abs(start - before)} min ${start > before ? 'later' : 'sooner'} than planned`;
+    return [`${pieName(day, of)} ${known.isOut ? 'came' : 'comes'} out at ${wallTime(day, start)}, ${by}`];
+  });
+  return (
+    <section aria-label="What the oven says" className={`${classes.fails} no-print`}>
+      <IconFlame aria-hidden />
+      <div>
+        <p className={classes.said}>
+          {said.length > 0 ? `${said.join('; ')}.` : 'The oven goes otherwise than planned.'}
+        </p>
+        <Onward day={day} plan={plan} happened={ovenHappened(plan, baking)} onDone={() => undefined} />
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,190 @@
+import type { BakeResponse } from '@mardle/contract';
+import type { BakeEvent, DayPlan } from '@mardle/core';
+import { instantOf, pushRight, starterSpec } from '@mardle/core';
+import { screen, waitFor, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { MemoryRouter } from 'react-router';
+import { doneWith, longer, useDay } from '../state/day.js';
+import {
+  aDay as day,
+  aDayFile as file,
+  aKitchen,
+  aPlan as plan,
+  aSolvedDay as solved,
+  layNoDay,
+} from '../test/day.js';
+import { renderInKitchen } from '../test/kitchen.js';
+import { standInServer } from '../test/server.js';
+import { DayPlace } from './DayPlace.js';
+import { stagesUntil } from './runSpecs.js';
+
+const mockMend = jest.fn();
+jest.mock('../workers/day.js', () => ({
+  mendInWorker: (...args: unknown[]): unknown => mockMend(...args),
+}));
+
+beforeEach(() => {
+  mockMend.mockReset();
+  layNoDay();
+});
+
+describe('a day that several screens share', () => {
+  it('keeps what was ticked here until the others have it, over what they ticked', () => {
+    const at = '2026-10-03T08:00:00.000Z';
+    expect(
+      doneWith(
+        ['a', 'b'],
+        [
+          { task: 'c', done: true, at },
+          { task: 'a', done: false, at },
+        ],
+      ),
+    ).toEqual(['b', 'c']);
+    useDay.setState({ shared: { id: 'x', version: 2 }, done: ['a'], waiting: [] });
+    useDay.getState().tick('b');
+    useDay.getState().tick('a');
+    const { done, waiting } = useDay.getState();
+    expect(done).toEqual(['b']);
+    expect(waiting.map(({ task, done: so }) => [task, so])).toEqual([
+      ['b', true],
+      ['a', false],
+    ]);
+    // Left, it is a day of this browser: nothing waits any more.
+    useDay.getState().leave();
+    useDay.getState().tick('c');
+    expect(useDay.getState()).toMatchObject({ shared: null, waiting: [], done: ['b', 'c'] });
+    useDay.setState({ done: [] });
+  });
+});
+
+const showDay = (): void => {
+  useDay.setState({ file: file(), solved });
+  renderInKitchen(
+    <MemoryRouter>
+      <DayPlace />
+    </MemoryRouter>,
+  );
+};
+
+describe('a day that slips', () => {
+  it('ticks what is done, and says what moves before anybody agrees', async () => {
+    useDay.setState({ file: file(), solved });
+    renderInKitchen(
+      <MemoryRouter>
+        <DayPlace />
+      </MemoryRouter>,
+    );
+    const first = plan.tasks.find(({ hands }) => hands === 'lead');
+    if (!first) throw new Error('nothing to do');
+    const lead = await screen.findByRole('region', { name: 'What lead does' });
+    const user = userEvent.setup();
+    await user.click(within(lead).getAllByRole('button', { name: /takes longer/ })[0] as HTMLElement);
+    expect(await screen.findByRole('dialog')).toHaveTextContent(/in time|Late then/);
+    await user.click(screen.getByRole('button', { name: 'Go on like this' }));
+    expect(useDay.getState().solved?.plan).toEqual(pushRight(day, plan, longer(first, 10)));
+    // How likely the plan before held says nothing of this one.
+    expect(screen.queryByText(/It holds on/)).toBeNull();
+    await user.click(within(lead).getAllByRole('checkbox')[0] as HTMLElement);
+    expect(useDay.getState().done).toEqual([first.id]);
+  });
+
+  it('that is late by now looks for other hands, says which, and goes on like that', async () => {
+    const [task] = plan.tasks;
+    if (!task) throw new Error('nothing to do');
+    const others = task.hands === 'second' ? 'lead' : 'second';
+    const other: DayPlan = {
+      ...plan,
+      tasks: plan.tasks.map((one) => (one.id === task.id ? { ...one, hands: others } : one)),
+    };
+    mockMend.mockResolvedValue({
+      plan: other,
+      changes: [{ task: task.id, hands: others, was: task.hands }],
+    });
+    showDay();
+    const user = userEvent.setup();
+    const [longest] = await screen.findAllByRole('button', { name: /takes longer/ });
+    await user.click(longest as HTMLElement);
+    const by = await screen.findByLabelText('By how many minutes');
+    await user.clear(by);
+    await user.type(by, '240');
+    expect(await screen.findByText(/Late then/)).toBeInTheDocument();
+    await user.click(screen.getByRole('button', { name: 'Look for another way' }));
+    expect(await screen.findByText(new RegExp(`${others} instead of ${task.hands}`))).toBeInTheDocument();
+    await user.click(screen.getByRole('button', { name: 'Go on like this' }));
+    expect(useDay.getState().solved?.plan).toEqual(other);
+  });
+
+  it('says so when no other hands help', async () => {
+    mockMend.mockResolvedValue(null);
+    showDay();
+    const user = userEvent.setup();
+    await user.click((await screen.findAllByRole('button', { name: /takes longer/ }))[0] as HTMLElement);
+    const by = await screen.findByLabelText('By how many minutes');
+    await user.clear(by);
+    await user.type(by, '240');
+    await user.click(await screen.findByRole('button', { name: 'Look for another way' }));
+    expect(await screen.findByText(/No other hands would make it sooner/)).toBeInTheDocument();
+    expect(screen.queryByRole('button', { name: 'Look for another way' })).toBeNull();
+  });
+});
+
+describe('a day follows its oven', () => {
+  const run = plan.runs[0];
+  if (!run) throw new Error('no run');
+  const [first] = run.pies;
+  if (!first) throw new Error('no pie');
+  const instant = (minute: number): string => new Date(instantOf(day, minute)).toISOString();
+  const bakes = (events: readonly BakeEvent[]): BakeResponse[] => [
+    {
+      id: 'baking',
+      pieId: 'p',
+      pieVersion: 1,
+      spec: starterSpec,
+      stages: [...stagesUntil(run.heat, first.out)],
+      events,
+      finished: false,
+    },
+  ];
+  const event = (kind: BakeEvent['kind'], minute: number, more: Partial<BakeEvent> = {}): BakeEvent => ({
+    id: `${kind}-${minute}`,
+    kind,
+    at: instant(minute),
+    ...more,
+  });
+  const showBaking = (events: readonly BakeEvent[]): void => {
+    standInServer({
+      'GET /api/kitchen': { body: aKitchen },
+      'GET /api/pies?sort=name&size=100&whole=yes': { body: { pies: [], total: 0, page: 1, size: 100 } },
+      'GET /api/bakes/running': { body: bakes(events) },
+    });
+    useDay.setState({ inOven: { [first.pie]: 'baking' } });
+    showDay();
+  };
+
+  it('says nothing while the oven keeps to the plan', async () => {
+    showBaking([event('loaded', run.start)]);
+    await screen.findByText(/All \d in time/);
+    expect(screen.queryByRole('region', { name: 'What the oven says' })).toBeNull();
+  });
+
+  it('five minutes more in the oven are said, with what moves; agreed to, it is still', async () => {
+    showBaking([event('loaded', run.start), event('more_time', run.start + 20, { minutes: 5 })]);
+    const says = await screen.findByRole('region', { name: 'What the oven says' });
+    expect(says).toHaveTextContent(/comes out at .*5 min later than planned/);
+    await userEvent.setup().click(within(says).getByRole('button', { name: 'Go on like this' }));
+    const out = useDay.getState().solved?.plan?.tasks.find(({ id }) => id === `out:${first.pie}`);
+    expect(out?.start).toBe(run.start + first.out + 5);
+    await waitFor(() => expect(screen.queryByRole('region', { name: 'What the oven says' })).toBeNull());
+  });
+
+  it('what came out is ticked', async () => {
+    showBaking([event('loaded', run.start), event('out', run.start + first.out + 1)]);
+    await waitFor(() => expect(useDay.getState().done).toContain(`out:${first.pie}`));
+  });
+
+  it('a bake that was started by mistake says nothing', async () => {
+    showBaking([event('loaded', run.start + 30), event('cancelled', run.start + 31)]);
+    await screen.findByText(/All \d in time/);
+    expect(screen.queryByRole('region', { name: 'What the oven says' })).toBeNull();
+  });
+});
