@@ -29,6 +29,21 @@ test('a bake day: two pies are wanted, the day is planned, a slip is seen before
   await page.getByLabel('By how many minutes').fill('25');
   await expect(page.getByRole('dialog')).toContainText(/still in time|Late then/);
   await page.getByRole('button', { name: 'Go on like this' }).click();
+  // A thing is dragged along the line of time: what follows is seen first, or why it cannot go there.
+  const last = page.locator('[data-drag]').last();
+  const at = await last.boundingBox();
+  if (!at) throw new Error('nothing to drag');
+  await page.mouse.move(at.x + at.width / 2, at.y + at.height / 2);
+  await page.mouse.down();
+  await page.mouse.move(at.x + at.width / 2 - 120, at.y + at.height / 2, { steps: 6 });
+  await page.mouse.up();
+  const moving = page.getByRole('dialog', { name: /^Move: / });
+  await expect(moving.getByRole('alert')).toContainText(/cannot begin before|Then /);
+  await expectAccessible(page);
+  await moving.getByLabel('Minutes later').fill('5');
+  await expect(moving).toContainText(/still in time|Late then|Then /);
+  await page.keyboard.press('Escape');
+  await expect(moving).toHaveCount(0);
   await page.getByText('pie by pie').click();
   await expect(page.getByRole('img', { name: /line of time/ })).toContainText(`${name} 2`);
   await expectAccessible(page);

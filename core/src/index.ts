@@ -282,11 +282,13 @@ export type {
   Happened,
   Heat,
   Mended,
+  Moved,
   Holds,
   ReadyAs,
   Remedy,
   TaskKind,
   Way,
+  Wish,
 } from './day/index.js';
 export {
   checkDay,
@@ -299,6 +301,7 @@ export {
   isWhole,
   lowerBound,
   mendSlip,
+  moveTask,
   ovenHappened,
   pieName,
   pushRight,

@@ -13,6 +13,8 @@ export interface Baking {
 
 /** So near its plan nothing is moved, min. */
 const NEAR_MIN = 1;
+/** A run that began so far from its plan is another day's, or a try. */
+const FAR_MIN = 180;
 
 const near = (really: number, planned: number): number =>
   Math.abs(really - planned) <= NEAR_MIN ? planned : Math.round(really);
@@ -22,7 +24,7 @@ const near = (really: number, planned: number): number =>
  * @param plan as it was
  * @param baking pies whose bakes are known
  * @returns for `pushRight`
- * @example ovenHappened(plan, []).begun?.size // 0
+ * @example pushRight(day, plan, ovenHappened(plan, baking)).late
  */
 export function ovenHappened(plan: DayPlan, baking: readonly Baking[]): Happened {
   const of = new Map(baking.map((one) => [one.pie, one]));
@@ -32,6 +34,7 @@ export function ovenHappened(plan: DayPlan, baking: readonly Baking[]): Happened
     const loaded = run.pies.flatMap(({ pie }) => of.get(pie) ?? []);
     if (loaded.length === 0) continue;
     const start = near(Math.max(...loaded.map(({ loadedAt }) => loadedAt)), run.start);
+    if (Math.abs(start - run.start) > FAR_MIN) continue;
     begun.set(`load:${run.id}`, start);
     for (const { pie, out } of run.pies) {
       const known = of.get(pie);

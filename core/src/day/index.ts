@@ -27,6 +27,8 @@ export type { Holds } from './hold.js';
 export { holdsOf } from './hold.js';
 export type { Change, Mended } from './mend-slip.js';
 export { mendSlip } from './mend-slip.js';
+export type { Moved, Wish } from './move-task.js';
+export { moveTask } from './move-task.js';
 export type { Happened } from './push-right.js';
 export { pushRight } from './push-right.js';
 export { readDay } from './read-day.js';

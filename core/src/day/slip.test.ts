@@ -3,6 +3,7 @@ import { checkDay } from './check-day.js';
 import type { Day, DayPlan } from './day.js';
 import { followOven } from './follow-oven.js';
 import { mendSlip } from './mend-slip.js';
+import { moveTask } from './move-task.js';
 import { pushRight } from './push-right.js';
 import { sampleDay } from './sample-day.js';
 import { finishDay, solveDay } from './solve-day.js';
@@ -29,6 +30,8 @@ describe('a day follows its ovens', () => {
   it('keeps its plan while they keep to it, half a minute and all', () => {
     expect(followOven(day, plan(), [])).toBe(plan());
     expect(followOven(day, plan(), bakedBy(0.6, 0.3))).toBe(plan());
+    // Somebody tries the button out on the day before.
+    expect(followOven(day, plan(), bakedBy(-900, 0))).toBe(plan());
   });
 
   it('goes to the right from a run that went in late, and from five minutes more', () => {
@@ -100,5 +103,49 @@ describe('another way for a day that is late by now', () => {
       expect(mendSlip(day, plan, happened, all)).toBeNull();
       expect(mendSlip(day, plan, {}, [])).toBeNull();
     }
+  });
+});
+
+describe('a task that is moved', () => {
+  const day: Day = { ...sampleDay(9, 6), slack: { readySooner: 30, beforeLoad: 10 } };
+  const plan = once(() => solved(day));
+
+  it('where it stands nothing changes', () => {
+    for (const { id, start, hands } of plan().tasks) {
+      expect(moveTask(day, plan(), id, { start, hands })).toEqual({
+        ok: true,
+        plan: pushRight(day, plan()),
+      });
+    }
+  });
+
+  it('breaks no rule, or is refused in words; some go, some do not', () => {
+    let went = 0;
+    const whys: string[] = [];
+    for (const { id, start, hands } of plan().tasks) {
+      for (const by of [-20, 5, 45]) {
+        const moved = moveTask(day, plan(), id, { start: start + by, hands });
+        if (!moved.ok) {
+          whys.push(...moved.why);
+          continue;
+        }
+        went += 1;
+        expect(checkDay(day, moved.plan)).toEqual([]);
+        expect(moved.plan.tasks.find((task) => task.id === id)?.start).toBe(start + by);
+      }
+    }
+    expect(went).toBeGreaterThan(10);
+    expect(whys.length).toBeGreaterThan(5);
+    expect(whys.join()).toMatch(/cannot begin before/);
+    expect(whys.join()).not.toMatch(/pie-\d/);
+  });
+
+  it('goes to other hands that can do it, and to no others', () => {
+    const tasks = plan().tasks.filter(({ kind, hands }) => kind === 'build' && hands !== 'helper');
+    for (const { id, start } of tasks) {
+      const moved = moveTask(day, plan(), id, { start, hands: 'helper' });
+      expect(moved.ok ? '' : moved.why.join()).toMatch(/helper cannot do that/);
+    }
+    expect(moveTask(day, plan(), 'build:none', { start: 0, hands: 'lead' }).ok).toBe(false);
   });
 });

@@ -1,10 +1,13 @@
-import type { Day, DayPlan, TaskKind } from '@mardle/core';
+import type { Day, DayPlan, DayTask, TaskKind, Wish } from '@mardle/core';
 import { heatWords, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
 import type { CSSProperties } from 'react';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
+import { useDay } from '../state/day.js';
 import { useSettings } from '../state/settings.js';
 import classes from './DayLine.module.css';
+import { DragBox, DragLine, DropRow } from './DragLine.js';
 import { hourMarks } from './hours.js';
+import { MoveTask } from './MoveTask.js';
 import type { Stretch } from './stretches.js';
 import { placing, stretchesOf } from './stretches.js';
 
@@ -15,10 +18,14 @@ interface Box {
   readonly kind: TaskKind | 'run' | 'cool';
   readonly word: string;
   readonly said: string;
+  /** Null for what nobody drags. */
+  readonly task: DayTask | null;
 }
 
 interface Row {
   readonly name: string;
+  /** Whether it is a pair of hands. */
+  readonly hands: boolean;
   readonly boxes: readonly Box[];
 }
 
@@ -46,6 +53,8 @@ export function DayLine({ day, plan, by }: DayLineProps) {
   const dayOf = (minute: number): string => wallTime(day, minute).slice(0, 3);
   const rows =
     by === 'pies' ? pieRows(day, plan) : resourceRows(day, plan, (tempC) => showDegrees(tempC, units));
+  const done = useDay((state) => state.done);
+  const [wish, setWish] = useState<{ readonly task: DayTask; readonly wish: Wish } | null>(null);
   const style = (from: number, to: number): CSSProperties | null => {
     const left = at(from);
     const right = at(to);
@@ -54,41 +63,51 @@ export function DayLine({ day, plan, by }: DayLineProps) {
       : { left: `${100 * left}%`, width: `${100 * (right - left)}%` };
   };
   return (
-    <div
-      className={classes.line}
-      role="img"
-      aria-label="The day on a line of time; the lists below say the same."
-    >
-      <div className={classes.hours}>
-        {marksOf(day, stretches, at).map(({ mark, left }) => (
-          <span key={mark} style={{ left: `${100 * left}%` }}>
-            {wallTime(day, mark).slice(4)}
-          </span>
-        ))}
-        {stretches
-          .filter(({ from }, i) => i === 0 || dayOf(from) !== dayOf(stretches[i - 1]?.from ?? from))
-          .map(({ from }) => (
-            <b key={from} style={{ left: `${100 * (at(from) ?? 0)}%` }}>
-              {dayOf(from)}
-            </b>
+    <DragLine stretches={stretches} onDrop={(task, wanted) => setWish({ task, wish: wanted })}>
+      <div
+        className={classes.line}
+        role="img"
+        aria-label="The day on a line of time; the lists below say the same."
+      >
+        <div className={classes.hours}>
+          {marksOf(day, stretches, at).map(({ mark, left }) => (
+            <span key={mark} style={{ left: `${100 * left}%` }}>
+              {wallTime(day, mark).slice(4)}
+            </span>
           ))}
-      </div>
-      {rows.map(({ name, boxes }) => (
-        <div key={name} className={classes.row}>
-          <b className={classes.who}>{name}</b>
-          <div className={classes.track}>
-            {boxes.map(({ id, from, to, kind, word, said }) => {
-              const where = style(from, to);
-              return where ? (
-                <div key={id} className={classes[kind]} style={where} title={said}>
-                  {hasRoom(where, word) ? word : ''}
-                </div>
-              ) : null;
-            })}
-          </div>
+          {stretches
+            .filter(({ from }, i) => i === 0 || dayOf(from) !== dayOf(stretches[i - 1]?.from ?? from))
+            .map(({ from }) => (
+              <b key={from} style={{ left: `${100 * (at(from) ?? 0)}%` }}>
+                {dayOf(from)}
+              </b>
+            ))}
         </div>
-      ))}
-    </div>
+        {rows.map(({ name, hands, boxes }) => (
+          <DropRow key={name} hands={hands ? name : null} className={classes.row}>
+            <b className={classes.who}>{name}</b>
+            <div className={classes.track}>
+              {boxes.map(({ id, from, to, kind, word, said, task }) => {
+                const where = style(from, to);
+                if (!where) return null;
+                const box = { className: classes[kind], style: where, title: said };
+                const inside = hasRoom(where, word) ? word : '';
+                return task !== null && !done.includes(task.id) ? (
+                  <DragBox key={id} task={task} {...box}>
+                    {inside}
+                  </DragBox>
+                ) : (
+                  <div key={id} {...box}>
+                    {inside}
+                  </div>
+                );
+              })}
+            </div>
+          </DropRow>
+        ))}
+      </div>
+      {wish && <MoveTask day={day} plan={plan} {...wish} onClose={() => setWish(null)} />}
+    </DragLine>
   );
 }
 
@@ -128,7 +147,9 @@ function resourceRows(day: Day, plan: DayPlan, degrees: (tempC: number) => strin
         kind: task.kind,
         word: shortWords[task.kind],
         said: `${wallTime(day, task.start)} ${taskWords(day, plan, task)}`,
+        task,
       })),
+    hands: true,
   }));
   const ovens = day.kitchen.ovens.map(({ id }) => ({
     name: id,
@@ -143,8 +164,10 @@ function resourceRows(day: Day, plan: DayPlan, degrees: (tempC: number) => strin
           kind: 'run',
           word: run.pies.length === 1 ? '1 pie' : `${run.pies.length} pies`,
           said: `${wallTime(day, run.start)} ${heatWords(run.heat, degrees)}: ${names}`,
+          task: null,
         };
       }),
+    hands: false,
   }));
   return [...hands, ...ovens];
 }
@@ -163,6 +186,7 @@ function pieRows(day: Day, plan: DayPlan): Row[] {
         kind: task.kind,
         word: shortWords[task.kind],
         said: `${wallTime(day, task.start)} ${taskWords(day, plan, task)}, ${task.hands}`,
+        task,
       }));
     if (run) {
       boxes.push({
@@ -172,6 +196,7 @@ function pieRows(day: Day, plan: DayPlan): Row[] {
         kind: 'run',
         word: `${out} min`,
         said: `${wallTime(day, run.start)} in the ${run.oven}, ${out} min`,
+        task: null,
       });
       const cooled = run.start + out + pie.cool;
       boxes.push({
@@ -181,8 +206,9 @@ function pieRows(day: Day, plan: DayPlan): Row[] {
         kind: 'cool',
         word: 'cools',
         said: `cools ${pie.cool} min`,
+        task: null,
       });
     }
-    return { name: pieName(day, pie.id), boxes };
+    return { name: pieName(day, pie.id), boxes, hands: false };
   });
 }

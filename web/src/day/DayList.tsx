@@ -1,7 +1,7 @@
 import { Button, Checkbox } from '@mantine/core';
 import type { Day, DayPlan, DayTask } from '@mardle/core';
 import { heatWords, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
-import { IconClockPlus } from '@tabler/icons-react';
+import { IconArrowsMove, IconClockPlus } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Failure } from '../kit/Failure.js';
@@ -9,6 +9,7 @@ import type { DayFile } from '../state/day.js';
 import { useDay } from '../state/day.js';
 import { useSettings } from '../state/settings.js';
 import classes from './DayPlace.module.css';
+import { MoveTask } from './MoveTask.js';
 import { Slipped } from './Slipped.js';
 import { useStartRun } from './useStartRun.js';
 
@@ -26,6 +27,7 @@ const NEXT = 3;
 export function DayList({ file, day, plan, shown }: DayListProps) {
   const { done, tick } = useDay();
   const [late, setLate] = useState<DayTask | null>(null);
+  const [moving, setMoving] = useState<DayTask | null>(null);
   return (
     <>
       <div className={classes.lists}>
@@ -52,15 +54,26 @@ export function DayList({ file, day, plan, shown }: DayListProps) {
                       }
                     />
                     {!done.includes(task.id) && (
-                      <button
-                        type="button"
-                        className={`${classes.slip} no-print`}
-                        aria-label={`${taskWords(day, plan, task)} takes longer`}
-                        title="It takes longer"
-                        onClick={() => setLate(task)}
-                      >
-                        <IconClockPlus size={18} />
-                      </button>
+                      <span className={`${classes.touches} no-print`}>
+                        <button
+                          type="button"
+                          className={classes.slip}
+                          aria-label={`Move: ${taskWords(day, plan, task)}`}
+                          title="Move it"
+                          onClick={() => setMoving(task)}
+                        >
+                          <IconArrowsMove size={18} />
+                        </button>
+                        <button
+                          type="button"
+                          className={classes.slip}
+                          aria-label={`${taskWords(day, plan, task)} takes longer`}
+                          title="It takes longer"
+                          onClick={() => setLate(task)}
+                        >
+                          <IconClockPlus size={18} />
+                        </button>
+                      </span>
                     )}
                   </li>
                 ))}
@@ -74,6 +87,16 @@ export function DayList({ file, day, plan, shown }: DayListProps) {
           <Runs file={file} day={day} plan={plan} />
         </section>
       </div>
+      {moving && (
+        <MoveTask
+          key={`move ${moving.id}`}
+          day={day}
+          plan={plan}
+          task={moving}
+          wish={{ start: moving.start, hands: moving.hands }}
+          onClose={() => setMoving(null)}
+        />
+      )}
       {late && <Slipped key={late.id} day={day} plan={plan} task={late} onClose={() => setLate(null)} />}
     </>
   );

@@ -1,6 +1,6 @@
 import { Button, Group } from '@mantine/core';
 import type { Day, DayPlan, Happened, Mended } from '@mardle/core';
-import { pieName, pushRight, taskWords, wallTime } from '@mardle/core';
+import { pieName, taskWords, wallTime } from '@mardle/core';
 import { useState } from 'react';
 import { useDay } from '../state/day.js';
 import { mendInWorker } from '../workers/day.js';
@@ -10,20 +10,23 @@ const MOST_TOLD = 8;
 interface OnwardProps {
   readonly day: Day;
   readonly plan: DayPlan;
-  readonly happened: Happened;
+  /** The day as it would go. */
+  readonly next: DayPlan;
+  /** What made it so: another way is looked for where it is late. */
+  readonly happened?: Happened;
   readonly onDone: () => void;
   /** The plan may also be left as it was. */
   readonly canLeave?: boolean;
 }
 
 /** How a day goes on from what happened: what moves, what is late, another way where one helps; nothing until it is agreed to. */
-export function Onward({ day, plan, happened, onDone, canLeave = false }: OnwardProps) {
+export function Onward({ day, plan, next: pushed, happened, onDone, canLeave = false }: OnwardProps) {
   const { follow, done } = useDay();
   const [mended, setMended] = useState<Mended | null | 'looked for'>(null);
   const [none, setNone] = useState(false);
-  const pushed = pushRight(day, plan, happened);
   const next = mended && mended !== 'looked for' ? mended.plan : pushed;
   const look = async (): Promise<void> => {
+    if (!happened) return;
     setMended('looked for');
     const found = await mendInWorker(day, plan, happened, done);
     setMended(found);
@@ -63,7 +66,7 @@ export function Onward({ day, plan, happened, onDone, canLeave = false }: Onward
         >
           Go on like this
         </Button>
-        {pushed.late.length > 0 && (mended === null || mended === 'looked for') && !none && (
+        {happened && pushed.late.length > 0 && (mended === null || mended === 'looked for') && !none && (
           <Button variant="default" loading={mended === 'looked for'} onClick={() => void look()}>
             Look for another way
           </Button>

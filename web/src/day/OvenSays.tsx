@@ -50,7 +50,13 @@ export function OvenSays({ day, plan }: { readonly day: Day; readonly plan: DayP
         <p className={classes.said}>
           {said.length > 0 ? `${said.join('; ')}.` : 'The oven goes otherwise than planned.'}
         </p>
-        <Onward day={day} plan={plan} happened={ovenHappened(plan, baking)} onDone={() => undefined} />
+        <Onward
+          day={day}
+          plan={plan}
+          next={next}
+          happened={ovenHappened(plan, baking)}
+          onDone={() => undefined}
+        />
       </div>
     </section>
   );

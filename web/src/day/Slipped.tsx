@@ -1,6 +1,6 @@
 import { Modal, NumberInput } from '@mantine/core';
 import type { Day, DayPlan, DayTask } from '@mardle/core';
-import { taskWords } from '@mardle/core';
+import { pushRight, taskWords } from '@mardle/core';
 import { useState } from 'react';
 import { longer } from '../state/day.js';
 import { Onward } from './Onward.js';
@@ -17,8 +17,15 @@ interface SlippedProps {
 /** What moves when one thing takes longer, before anybody agrees to it. */
 export function Slipped({ day, plan, task, onClose }: SlippedProps) {
   const [byMin, setByMin] = useState(10);
+  const happened = longer(task, byMin);
   return (
-    <Modal opened onClose={onClose} title={`${taskWords(day, plan, task)} takes longer`} size="lg">
+    <Modal
+      opened
+      onClose={onClose}
+      title={`${taskWords(day, plan, task)} takes longer`}
+      size="lg"
+      closeButtonProps={{ 'aria-label': 'Close' }}
+    >
       <NumberInput
         label="By how many minutes"
         min={1}
@@ -29,7 +36,15 @@ export function Slipped({ day, plan, task, onClose }: SlippedProps) {
         onChange={(value) => typeof value === 'number' && setByMin(value)}
         data-autofocus
       />
-      <Onward key={byMin} day={day} plan={plan} happened={longer(task, byMin)} onDone={onClose} canLeave />
+      <Onward
+        key={byMin}
+        day={day}
+        plan={plan}
+        next={pushRight(day, plan, happened)}
+        happened={happened}
+        onDone={onClose}
+        canLeave
+      />
     </Modal>
   );
 }

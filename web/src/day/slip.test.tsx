@@ -17,6 +17,7 @@ import { renderInKitchen } from '../test/kitchen.js';
 import { standInServer } from '../test/server.js';
 import { DayPlace } from './DayPlace.js';
 import { stagesUntil } from './runSpecs.js';
+import { minuteAt, placing, stretchesOf } from './stretches.js';
 
 const mockMend = jest.fn();
 jest.mock('../workers/day.js', () => ({
@@ -186,5 +187,30 @@ describe('a day follows its oven', () => {
     showBaking([event('loaded', run.start + 30), event('cancelled', run.start + 31)]);
     await screen.findByText(/All \d in time/);
     expect(screen.queryByRole('region', { name: 'What the oven says' })).toBeNull();
+  });
+});
+
+describe('a task that is moved', () => {
+  it('by its button: the rest follows, seen before it is agreed to; where it cannot go that is said', async () => {
+    showDay();
+    const user = userEvent.setup();
+    await user.click((await screen.findAllByRole('button', { name: /^Move: / }))[0] as HTMLElement);
+    const by = await screen.findByLabelText('Minutes later');
+    await user.clear(by);
+    await user.type(by, '-700');
+    expect(await screen.findByRole('alert')).toHaveTextContent(/cannot begin before|Then /);
+    expect(screen.queryByRole('button', { name: 'Go on like this' })).toBeNull();
+    await user.selectOptions(screen.getByLabelText('Hands'), 'helper');
+    await user.keyboard('{Escape}');
+    await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
+    expect(useDay.getState().solved?.plan).toBe(plan);
+  });
+
+  it('lies where its minute is, and a minute where its share of the line is', () => {
+    const stretches = stretchesOf(plan);
+    const at = placing(stretches);
+    for (const { start } of plan.tasks) expect(minuteAt(stretches, at(start) ?? -1)).toBeCloseTo(start, 6);
+    expect(minuteAt(stretches, -1)).toBe(stretches[0]?.from);
+    expect(minuteAt(stretches, 2)).toBe(stretches.at(-1)?.to);
   });
 });

@@ -41,3 +41,20 @@ export function placing(stretches: readonly Stretch[]): (minute: number) => numb
     return null;
   };
 }
+
+/** The minute that lies at a share of the width: the inverse of `placing`, at the nearest that is drawn. */
+export function minuteAt(stretches: readonly Stretch[], share: number): number {
+  const all = stretches.reduce((sum, { from, to }) => sum + to - from, 0);
+  const wide = 1 - BETWEEN * Math.max(0, stretches.length - 1);
+  let left = share;
+  for (const [i, { from, to }] of stretches.entries()) {
+    const width = (wide * (to - from)) / all;
+    const last = i + 1 === stretches.length;
+    if (left <= width || last) return from + (Math.min(Math.max(left, 0), width) / width) * (to - from);
+    left -= width;
+    // Between two stretches nothing is drawn: the nearer edge.
+    if (left < BETWEEN) return left < BETWEEN / 2 ? to : (stretches[i + 1]?.from ?? to);
+    left -= BETWEEN;
+  }
+  return 0;
+}

@@ -1,0 +1,61 @@
+import { checkDay } from './check-day.js';
+import type { Day, DayPlan, DayTask } from './day.js';
+import { skillOf } from './day.js';
+import { wallTime } from './label.js';
+import type { Happened } from './push-right.js';
+import { pushRight } from './push-right.js';
+import { pieName, taskWords } from './task-words.js';
+
+/** Where somebody wants a task: minutes of the day, and whose hands. */
+export interface Wish {
+  readonly start: number;
+  readonly hands: string;
+}
+
+/** A day with one task moved, or why it may not be. */
+export type Moved =
+  { readonly ok: true; readonly plan: DayPlan } | { readonly ok: false; readonly why: readonly string[] };
+
+const refused = (...why: string[]): Moved => ({ ok: false, why });
+
+/** Sentences of the checker with the names that bakers know. */
+const inNames = (day: Day, said: string): string =>
+  [...day.pies]
+    .sort((a, b) => b.id.length - a.id.length)
+    .reduce((text, { id }) => text.replaceAll(id, pieName(day, id)), said);
+
+/**
+ * One task begun at another minute or by other hands: what follows it goes to the right, and nothing else is begun sooner. It is
+ * refused where a rule would be broken that was kept before, in words.
+ * @param day worked out
+ * @param plan as it was
+ * @param id of the task
+ * @param wish when, and by whom
+ * @returns the day as it would go, or why not
+ * @example moveTask(day, plan, 'line:damson-1', { start: 75, hands: 'lead' }).ok
+ */
+export function moveTask(day: Day, plan: DayPlan, id: string, wish: Wish): Moved {
+  const task = plan.tasks.find((one) => one.id === id);
+  if (!task) return refused('This day has no such task.');
+  const hand = day.kitchen.hands.find((one) => one.id === wish.hands);
+  if (!hand || (hand.skills !== null && !hand.skills.includes(skillOf[task.kind]))) {
+    return refused(`${wish.hands} cannot do that: ${taskWords(day, plan, task)}.`);
+  }
+  // Begun later it keeps its turn, so that what needs it still waits for it.
+  const start = Math.min(task.start, wish.start);
+  const moved: DayTask = { ...task, hands: wish.hands, start, end: start + task.end - task.start };
+  const asked = { ...plan, tasks: plan.tasks.map((one) => (one.id === id ? moved : one)) };
+  const happened: Happened = { notBefore: new Map([[id, wish.start]]) };
+  const went = pushRight(day, asked, happened);
+  const begins = went.tasks.find((one) => one.id === id)?.start ?? wish.start;
+  if (begins > wish.start) {
+    return refused(
+      `It cannot begin before ${wallTime(day, begins)}: what it needs is not ready, or its hands are not free.`,
+    );
+  }
+  const before = new Set(checkDay(day, plan));
+  const broken = checkDay(day, went).filter((said) => !before.has(said));
+  return broken.length > 0
+    ? refused(...broken.map((said) => `Then ${inNames(day, said)}.`))
+    : { ok: true, plan: went };
+}
