@@ -64,6 +64,17 @@ describe('the mesh', () => {
   });
 });
 
+describe('a pie as it goes in', () => {
+  it('has its pastry at a temperature of its own where one is told, and all else at its own', () => {
+    const mesh = layMesh(body, meshSizes.coarse);
+    const cold = startState(mesh, { ...body, pastryC: -12 }, 8);
+    for (const cell of mesh.pastry) expect(cold.tempC[cell]).toBe(-12);
+    for (const cell of mesh.fillingCells) expect(cold.tempC[cell]).toBe(8);
+    const even = startState(mesh, { ...body, pastryC: null }, 8);
+    for (const cell of mesh.pastry) expect(even.tempC[cell]).toBe(8);
+  });
+});
+
 describe('a pie in balance with what surrounds it', () => {
   const mesh = once(() => layMesh(body, meshSizes.coarse));
   const model = once(() => bakeModel(mesh(), body, 101325));

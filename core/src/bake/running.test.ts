@@ -67,6 +67,15 @@ describe('a running bake', () => {
     expect(standing(events).map(({ kind }) => kind)).toEqual(['loaded', 'lowered']);
   });
 
+  it('stand in the order of their time, whatever they are called; two of one moment in that of their names', () => {
+    const rows = [
+      { ...event('lowered', 15), id: 'a' },
+      { ...loaded, id: 'z' },
+      { ...event('turned', 15), id: 'b' },
+    ];
+    expect(standing(rows).map(({ id }) => id)).toEqual(['z', 'a', 'b']);
+  });
+
   it('moves the end by five minutes more, each time', () => {
     const events = [loaded, event('more_time', 50, { minutes: 5 }), event('more_time', 55, { minutes: 5 })];
     expect(runningBake(times, events, at(56)).outDueAt).toBe(at(65));

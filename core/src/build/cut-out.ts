@@ -141,7 +141,7 @@ function cellCover(shape: CutOutShape, sizeCm: number, stepX: number, stepY: num
 
 /**
  * Pieces packed to touch: rings from the rim inward on a round or oval top, rows on a square one. The outer ends of the
- * outer ring touch the rim, each piece interventions its neighbours, and the first of each ring stands on the first of the next,
+ * outer ring touch the rim, each piece touches its neighbours, and the first of each ring stands on the first of the next,
  * so that nothing drifts.
  */
 export function packCutOuts({ shape, sizeCm }: CutOutSpec, dish: DishSpec, thicknessMm: number): CutOuts {

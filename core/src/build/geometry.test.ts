@@ -193,7 +193,7 @@ describe('cut-outs', () => {
       const dish = dishes[name]!;
       const packed = packCutOuts({ shape, sizeCm }, dish, 3.2);
       const polygons = packed.pieces.map((piece) => closed(placedPoints(packed, piece)));
-      // A hair larger, so that what only interventions meets.
+      // A hair larger, so that what only touches meets.
       const grown = packed.pieces.map((piece) =>
         closed(placedPoints({ ...packed, sizeCm: packed.sizeCm * 1.04 }, piece)),
       );

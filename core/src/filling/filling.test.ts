@@ -123,6 +123,13 @@ describe('bench tests', () => {
     expect(narrow(both)).toBeLessThan(narrow(wept));
   });
 
+  it('what the log has taught makes it as narrow as it is sure', () => {
+    const learned = (deviation: number): Filling => compute({ learned: { dose: 1, deviation, bakes: 9 } });
+    expect(narrow(learned(0.05))).toBeLessThan(narrow(compute()));
+    expect(narrow(learned(0.3))).toBeGreaterThan(narrow(compute()));
+    expect(narrow(learned(0.3)) / narrow(learned(0.05))).toBeCloseTo(6, 1);
+  });
+
   it('move the dose the right way', () => {
     const expected = expectedWeepG(compute().batch, 1);
     expect(compute({ weepTest: { drainedG: expected * 1.4 } }).dose.massG).toBeGreaterThan(

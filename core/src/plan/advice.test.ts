@@ -169,3 +169,18 @@ describe('limits', () => {
     }
   });
 });
+
+describe('filling that is left over', () => {
+  const leftOver = (fruitMassG: number): string =>
+    adviceFor(filling({ fruitMassG }))
+      .filter(({ id }) => id === 'left_over')
+      .map((one) => adviceText(one, 'metric'))
+      .join();
+
+  it('is for a small pie, for a ramekin, or there is none', () => {
+    expect(leftOver(2600)).toContain('a small extra pie');
+    expect(leftOver(500)).toBe('');
+    const some = Array.from({ length: 12 }, (_, i) => leftOver(700 + 50 * i));
+    expect(some.filter((text) => text.includes('ramekin')).length).toBeGreaterThan(0);
+  });
+});

@@ -159,3 +159,24 @@ describe('cautions stand where they are true', () => {
     expect(gelatine.allergens.join()).toContain('pig or beef');
   });
 });
+
+describe('a fruit of one’s own that cannot be', () => {
+  it('is refused by its own field', () => {
+    const own = {
+      id: 'own-1',
+      label: 'Hedge plum',
+      based: 'damson',
+      waterPercent: 250,
+    };
+    const spec = { ...starterSpec, ownFruits: [own] } as unknown as PieSpec;
+    expect(refused(spec).some((field) => field.startsWith('ownFruits.0.'))).toBe(true);
+  });
+});
+
+describe('a glaze that would be baked', () => {
+  it('is said to go raw into the oven, and not where it is cooked and poured', () => {
+    expect(said(filling({ preparation: { kind: 'glaze' } }))).toContain('glaze_shell');
+    expect(said(glazed({ fruits: [aPart('strawberry')] }))).not.toContain('glaze_shell');
+    expect(said(filling({ preparation: { kind: 'raw' } }))).not.toContain('glaze_shell');
+  });
+});

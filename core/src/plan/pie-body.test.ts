@@ -189,4 +189,11 @@ describe('the dough of a top', () => {
     // A lattice that is kept while another form is chosen does not stand in the way.
     expect(fields(form('double_crust', { lattice: { strips: 15, widthCm: 3, angleDeg: 90 } }))).toEqual([]);
   });
+
+  it('is baked at one heat where practice does, or where it was cooked before', () => {
+    expect(plan().work.body.usual.oneHeat).toBe(false);
+    expect(plan(form('crisp')).work.body.usual.oneHeat).toBe(true);
+    const cooked = { ...starterSpec.filling, preparation: { kind: 'stew' as const } };
+    expect(plan({ filling: cooked }).work.body.usual.oneHeat).toBe(true);
+  });
 });
