@@ -6,6 +6,8 @@ import { colourTargets } from './colour.js';
 import { constant } from './constants.js';
 import type { Cooling } from './cooling.js';
 import { coolDown } from './cooling.js';
+import type { BakeEvents } from './events.js';
+import { doneMin, filledMin, homeMin } from './events.js';
 import type { MeshSize } from './mesh-size.js';
 import { meshSizes } from './mesh-size.js';
 import type { Paused } from './paused.js';
@@ -13,11 +15,11 @@ import { finishNow } from './paused.js';
 import type { Reading } from './readings.js';
 import type { FoundStages } from './search.js';
 import { findStages, FOIL_FROM, SEARCH_SHARE } from './search.js';
-import type { BakeEvents } from './events.js';
 import type { Interventions } from './simulate.js';
-import { doneMin, filledMin, homeMin } from './events.js';
 import { noInterventions, simulateBake } from './simulate.js';
 import { stagesOf } from './usual.js';
+import type { Baked, Try } from './watched.js';
+import { endedBy, outOf, watch } from './watched.js';
 
 /** All that the oven has to do for one pie. */
 export interface OvenWork {
@@ -62,14 +64,6 @@ const FOIL_WORTH_MIN = 6;
 /** A found bake is watched so much longer, to see when it is home on the finer mesh. */
 const MOST_LONGER_MIN = 40;
 const OTHERS_KEPT = 8;
-interface Baked {
-  readonly stages: readonly [Stage, Stage];
-  readonly interventions: Interventions;
-  readonly run: ReturnType<typeof simulateBake>;
-}
-
-const outOf = ([first, second]: readonly [Stage, Stage]): number => first.timeMin + second.timeMin;
-
 const turnAt = ([first, second]: readonly [Stage, Stage]): number =>
   Math.round(first.timeMin + second.timeMin / 3);
 
@@ -80,9 +74,6 @@ const interventionsFor = (turnMin: number, foilMin: number | null, weightsMin: n
   doorMin: [turnMin, ...(foilMin === null ? [] : [foilMin]), ...(weightsMin > 0 ? [weightsMin] : [])],
 });
 
-/** One bake on a mesh, from its stages and the foil over it. */
-type Try = (stages: readonly [Stage, Stage], foilMin: number | null) => Baked;
-
 /**
  * What the search found, on the finer mesh: watched for longer first, foil from when its top gets near its colour there,
  * and ended when it is home, in fives where nobody minds.
@@ -91,16 +82,17 @@ function bakeFound(body: PieBody, found: FoundStages, colour: ColourName, bakeOn
   const [first, second] = found.stages;
   const watched = [first, { ...second, timeMin: second.timeMin + MOST_LONGER_MIN }] as const;
   const near = FOIL_FROM * colourTargets[colour].index;
-  const bare = bakeOn(watched, null);
+  const bare = watch(bakeOn, watched, null);
   const foilMin = found.foilMin === null ? null : firstMinute(bare, ({ topBrowning }) => topBrowning >= near);
-  const whole = foilMin === null ? bare : bakeOn(watched, foilMin);
+  const whole = foilMin === null ? bare : watch(bakeOn, watched, foilMin);
   const home = homeMin(whole.run.events, body.done, outOf(watched)) ?? found.doneMin;
   const { events } = whole.run;
   // Rounded in fives it is not taken out before all is so that its form asks for.
   const filled = filledMin(events, body.done) ?? home;
   const timeMin = doneMin(events, body.done) ?? filled;
   const stages = stagesOf({ ...found.schedule, doneMin: home }, { timeMin, coloured: body.done.coloured });
-  return bakeOn(stages, foilMin !== null && foilMin < outOf(stages) - FOIL_WORTH_MIN ? foilMin : null);
+  const foiled = foilMin !== null && foilMin < outOf(stages) - FOIL_WORTH_MIN;
+  return endedBy(foiled ? whole : bare, stages, body.done, colour);
 }
 
 const firstMinute = ({ run }: Baked, is: (reading: Reading) => boolean): number | null => {
@@ -144,9 +136,9 @@ function* bakeOne(
   if (!asked) return null;
   yield SEARCH_SHARE;
   const turnMin = turnAt(asked);
-  const bakeOn: Try = (stages, foilMin) => {
+  const bakeOn: Try = (stages, foilMin, see) => {
     const interventions = interventionsFor(turnMin, foilMin, weightsMin);
-    return { stages, interventions, run: simulateBake(body, bake, stages, size, interventions) };
+    return { stages, interventions, run: simulateBake(body, bake, stages, size, interventions, see) };
   };
   const { stages, interventions, run } = found
     ? bakeFound(body, found, bake.colour, bakeOn)
