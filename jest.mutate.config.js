@@ -14,6 +14,6 @@ export default {
     // Rooms that are not changed, with suites of minutes.
     '/(day|learn)/',
   ],
-  testSequencer: './scripts/nearest-first.cjs',
+  testSequencer: './scripts/nearest-first.mjs',
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },
 };

@@ -1,6 +1,7 @@
 import { readFile } from 'node:fs/promises';
 import type { FieldProblem } from '@mardle/core';
-import { planPie } from '@mardle/core';
+// A plan is asked for and waited for: see `bootstrap.mjs`.
+import { planPie } from '@mardle/core/whole';
 import { stop } from './system/say.js';
 
 /** Exit codes: 0 planned, 2 the file or the call is at fault. */
@@ -37,6 +38,12 @@ async function readJson(file: string): Promise<{ readonly plain: unknown } | nul
     return null;
   }
 }
+
+// Whoever reads may have had enough.
+process.stdout.on('error', (error: NodeJS.ErrnoException) => {
+  if (error.code !== 'EPIPE') throw error;
+  process.exit();
+});
 
 const print = (value: unknown, indent?: number): void =>
   void process.stdout.write(`${JSON.stringify(value, null, indent)}\n`);

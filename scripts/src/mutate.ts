@@ -99,7 +99,7 @@ function copyOfCore(): string {
   const copy = inRoot('.data', 'mutation');
   rmSync(copy, { recursive: true, force: true });
   mkdirSync(join(copy, 'scripts'), { recursive: true });
-  const kept = ['package.json', 'jest.config.js', 'jest.mutate.config.js', 'scripts/nearest-first.cjs'];
+  const kept = ['package.json', 'jest.config.js', 'jest.mutate.config.js', 'scripts/nearest-first.mjs'];
   for (const part of [...kept, 'core/src', 'core/package.json', 'docs']) {
     cpSync(inRoot(part), join(copy, part), { recursive: true });
   }

@@ -1,8 +1,8 @@
-const { dirname } = require('node:path');
-const { default: Sequencer } = require('@jest/test-sequencer');
+import TestSequencer from '@jest/test-sequencer';
+import { dirname } from 'node:path';
 
 /** Suites beside the changed file come first, then those of its room, then the short ones: most changes are noticed at once. */
-module.exports = class NearestFirst extends Sequencer {
+export default class NearestFirst extends TestSequencer {
   sort(tests) {
     const folder = dirname(process.env.MARDLE_CHANGED ?? '');
     const stem = (path) => path.replace(/(\.test)?\.ts$/, '');
@@ -14,4 +14,4 @@ module.exports = class NearestFirst extends Sequencer {
     const size = ({ context, path }) => context.hasteFS.getSize(path) ?? 0;
     return [...tests].sort((a, b) => farness(a) - farness(b) || size(a) - size(b));
   }
-};
+}
