@@ -50,6 +50,8 @@ const costs = {
   minute: 0.06,
   /** A heat half a width away from what is usual. */
   unusual: 6,
+  /** A first stage half a width longer or shorter than is usual. */
+  unusualFirst: 3,
   /** Colour off, squared; and what is seen from further off. */
   colour: 60,
   wrongColour: 400,
@@ -66,8 +68,11 @@ const DRY_BASE = 0.1;
 /** So much wetter costs the whole of it. */
 const SOGGY_OVER = 0.15;
 
-const away = (tempC: number, [middleC, halfC]: readonly [number, number]): number =>
-  ((tempC - middleC) / halfC) ** 2;
+/** A first stage is a quarter of an hour or a little more: middle and half-width, min. Common practice, no source (W1 to W3). */
+const USUAL_FIRST_MIN = [17, 12] as const;
+
+const away = (value: number, [middle, half]: readonly [number, number]): number =>
+  ((value - middle) / half) ** 2;
 
 /** Colour met, usual heats, little time, a dry base, few walks to the oven: the least of it is best. */
 export function costOf(way: Schedule, target: number, usual: UsualHeats): number {
@@ -79,6 +84,7 @@ export function costOf(way: Schedule, target: number, usual: UsualHeats): number
   return (
     costs.minute * way.doneMin +
     costs.unusual * heats +
+    (single ? 0 : costs.unusualFirst * away(way.firstMin, USUAL_FIRST_MIN)) +
     costs.colour * off ** 2 +
     costs.wrongColour * Math.max(0, off - costs.seenFrom) +
     costs.soggy * Math.min(1, Math.max(0, (way.baseMoisture - DRY_BASE) / SOGGY_OVER)) +

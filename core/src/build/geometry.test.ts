@@ -213,6 +213,13 @@ describe('cut-outs', () => {
   );
 
   /** Touching circles cover at most .907 of a plane (pi / sqrt 12); rings in a disc less. */
+  it('of 5 cm stand in rows on a rectangle, as many as it takes to cover it', () => {
+    const tin = dishes['rectangle']!;
+    const { pieces } = packCutOuts({ shape: 'disc', sizeCm: 5 }, tin, 3.2);
+    const outline = topOutline(tin);
+    expect(pieces).toHaveLength(Math.ceil(outline.widthCm / 5) * Math.ceil(outline.lengthCm / 5));
+  });
+
   it('never cover more than touching circles can, but for what overlaps', () => {
     const { openShare } = packCutOuts({ shape: 'disc', sizeCm: 3 }, round, 3.2);
     expect(openShare).toBeGreaterThan(1 - 0.907);
