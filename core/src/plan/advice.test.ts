@@ -184,3 +184,17 @@ describe('filling that is left over', () => {
     expect(some.filter((text) => text.includes('ramekin')).length).toBeGreaterThan(0);
   });
 });
+
+describe('a pie that is frozen through', () => {
+  const frozen = (part: Partial<PieSpec['filling']>): string[] =>
+    ids(adviceFor({ ...filling(part), bake: { ...starterSpec.bake, startC: -18 } }));
+
+  it('says which starch weeps in a cooked filling, and nothing of it otherwise', () => {
+    const stewed = { preparation: { kind: 'stew' as const } };
+    const of = (thickener: string) => ({ ...stewed, thickeners: [{ thickener, share: 1 }] });
+    expect(frozen(of('corn_starch'))).toContain('freeze_weeps');
+    expect(frozen(of('tapioca_starch'))).not.toContain('freeze_weeps');
+    expect(ids(adviceFor(filling(of('corn_starch'))))).not.toContain('freeze_weeps');
+    expect(frozen({})).not.toContain('freeze_weeps');
+  });
+});

@@ -196,4 +196,14 @@ describe('the dough of a top', () => {
     const cooked = { ...starterSpec.filling, preparation: { kind: 'stew' as const } };
     expect(plan({ filling: cooked }).work.body.usual.oneHeat).toBe(true);
   });
+
+  it('has a syrup as sweet as its ledger says, and none sweeter than candy', () => {
+    const { work, filling } = plan();
+    expect(work.body.filling!.syrupShare).toBeCloseTo(filling.ledger.syrupBrix / 100, 8);
+    expect(work.body.filling!.syrupShare).toBeLessThan(0.6);
+    const candied = plan({
+      filling: { ...starterSpec.filling, sugar: { ...starterSpec.filling.sugar, massG: 4000 } },
+    });
+    expect(candied.work.body.filling!.syrupShare).toBe(0.75);
+  });
 });
