@@ -83,6 +83,16 @@ describe('steam through a thin, light skin', () => {
     const dries = (vented: number): number => bakeBy(light({ vented }), 5).events.goldenMin ?? Infinity;
     expect(dries(0.9)).toBeLessThanOrEqual(dries(0));
   });
+
+  it('what must pass it keeps its skin from drying to the bone: the more finds a vent, the paler it stays', () => {
+    const boiled = [{ tempC: 210, timeMin: 80 }];
+    const [none, some, all] = [0, 0.4, 1].map(
+      (vented) =>
+        simulateBake(light({ vented }), aPlace, boiled, meshSizes.coarse).readings.at(-1)!.topBrowning,
+    );
+    expect(some! / none!).toBeLessThan(0.98);
+    expect(all! / some!).toBeLessThan(0.98);
+  });
 });
 
 describe('readings', () => {

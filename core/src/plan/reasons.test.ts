@@ -57,7 +57,10 @@ describe.each(formKinds)('%s: every figure has a reason worth opening', (kind) =
     for (const id of ['fruit.water', 'fruit.sugar', 'fruit.acid'].filter((one) => figures[one])) {
       expect(figures[id]?.why.inputs).toHaveLength(2 * filling.batch.fruits.length);
     }
-    expect(figures['fruit.water']).toBeDefined();
+    const told = (figures['fruit.water']?.why.inputs ?? []).flatMap((input) =>
+      'value' in input && input.unit === 'percent' ? [input.value] : [],
+    );
+    expect(told).toEqual(filling.batch.fruits.map(({ fruit }) => fruit.waterPercent));
   });
 
   it('sugar, dose and juice show their sum', () => {
