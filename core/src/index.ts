@@ -270,9 +270,9 @@ export {
 } from './print/index.js';
 
 export type {
+  AskedDay,
   Baking,
   Change,
-  AskedDay,
   Day,
   DayAmount,
   DayPlan,
@@ -281,9 +281,9 @@ export type {
   Hand,
   Happened,
   Heat,
+  Holds,
   Mended,
   Moved,
-  Holds,
   ReadyAs,
   Remedy,
   TaskKind,

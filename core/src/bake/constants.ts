@@ -230,7 +230,7 @@ const bakeConstants = {
     value: 8e-7,
     unit: 'm2/s',
     what: 'vapour through a lid and past its vents, below the boil',
-    source: 'fit over W3: about a tenth of what bare fruit lets out',
+    source: 'fit over W3: about a ninth of what bare fruit lets out',
   },
   fruitSkin: {
     value: 380,

@@ -1,4 +1,5 @@
 import type { Crumb } from '../larder/index.js';
+import { crumbTraits } from '../larder/index.js';
 import type { Makeup } from './makeup.js';
 import { makeupOf } from './makeup.js';
 
@@ -18,8 +19,8 @@ export interface CrumbBatch {
   readonly thicknessCm: number;
 }
 
-/** Bulk density of a loose crumb, g/cm3. Estimate. */
-export const BULK_G_CM3 = 0.62;
+/** Bulk density of a loose crumb, g/cm3. */
+const BULK_G_CM3 = crumbTraits.densityKgM3 / 1000;
 
 /**
  * Share of the top that lumps leave bare: none while a few lie over each other, more as one lump alone is as thick as the

@@ -1,5 +1,5 @@
 export { baseFigures, dishFigures, doughFigures } from './build-figures.js';
-export { BULK_G_CM3, crumbBatch, crumbComposition, lumpGaps } from './crumb.js';
+export { crumbBatch, crumbComposition, lumpGaps } from './crumb.js';
 export type { CutOuts } from './cut-out.js';
 export { cutOutLabels, cutOutPoints, packCutOuts, placedPoints } from './cut-out.js';
 export { baseFromWaterCm, capMl, measureDish, outlineAt, rims, topOutline, volumeMl } from './dish.js';

@@ -22,6 +22,7 @@ export const doughOverG = (coveredCm2: number, thicknessMm: number): number =>
 /** A lid: how far it goes over the top, its arc over a mound with it, and how far beyond on either side, cm. */
 export interface Lid extends Rolled {
   readonly coversCm: number;
+  readonly coversWideCm: number;
   readonly beyondCm: number;
 }
 
@@ -60,6 +61,7 @@ export function lidSheet(dish: DishSpec, thicknessMm: number, moundCm: number): 
 const beyond = (outline: Outline, beyondCm: number, thicknessMm: number): Lid => ({
   ...roll(grown(outline, beyondCm), thicknessMm),
   coversCm: outline.lengthCm,
+  coversWideCm: outline.widthCm,
   beyondCm,
 });
 

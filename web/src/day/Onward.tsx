@@ -19,26 +19,34 @@ interface OnwardProps {
   readonly canLeave?: boolean;
 }
 
+/** Another way that was looked for, and the plan that it goes on from. */
+interface Looked {
+  readonly of: DayPlan;
+  readonly busy: boolean;
+  readonly found: Mended | null;
+}
+
 /** How a day goes on from what happened: what moves, what is late, another way where one helps; nothing until it is agreed to. */
 export function Onward({ day, plan, next: pushed, happened, onDone, canLeave = false }: OnwardProps) {
   const { follow, done } = useDay();
-  const [mended, setMended] = useState<Mended | null | 'looked for'>(null);
-  const [none, setNone] = useState(false);
-  const next = mended && mended !== 'looked for' ? mended.plan : pushed;
+  const [looked, setLooked] = useState<Looked | null>(null);
+  // What was found for a plan that others have changed since is no way on from this one.
+  const other = looked?.of === plan ? looked : null;
+  const mended = other?.found ?? null;
+  const next = mended?.plan ?? pushed;
   const look = async (): Promise<void> => {
     if (!happened) return;
-    setMended('looked for');
+    setLooked({ of: plan, busy: true, found: null });
     const found = await mendInWorker(day, plan, happened, done);
-    setMended(found);
-    setNone(found === null);
+    setLooked({ of: plan, busy: false, found });
   };
   return (
     <>
       <p role="status">
         <b>{lateWords(day, next)}</b> {movedWords(plan, next)}
-        {none && ' No other hands would make it sooner.'}
+        {other && !other.busy && !mended && ' No other hands would make it sooner.'}
       </p>
-      {mended && mended !== 'looked for' && (
+      {mended && (
         <>
           <p>With these changes:</p>
           <ul>
@@ -66,8 +74,8 @@ export function Onward({ day, plan, next: pushed, happened, onDone, canLeave = f
         >
           Go on like this
         </Button>
-        {happened && pushed.late.length > 0 && (mended === null || mended === 'looked for') && !none && (
-          <Button variant="default" loading={mended === 'looked for'} onClick={() => void look()}>
+        {happened && pushed.late.length > 0 && (!other || other.busy) && (
+          <Button variant="default" loading={other?.busy ?? false} onClick={() => void look()}>
             Look for another way
           </Button>
         )}

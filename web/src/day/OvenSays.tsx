@@ -44,13 +44,17 @@ export function OvenSays({ day, plan }: { readonly day: Day; readonly plan: DayP
     return [`${pieName(day, of)} ${known.isOut ? 'came' : 'comes'} out at ${wallTime(day, start)}, ${by}`];
   });
   return (
-    <section aria-label="What the oven says" className={`${classes.fails} no-print`}>
+    <section
+      aria-label="What the oven says"
+      className={`${next.late.length > 0 ? classes.fails : classes.says} no-print`}
+    >
       <IconFlame aria-hidden />
       <div>
         <p className={classes.said}>
           {said.length > 0 ? `${said.join('; ')}.` : 'The oven goes otherwise than planned.'}
         </p>
         <Onward
+          key={baking.map(({ pie, outAt }) => `${pie} ${outAt}`).join()}
           day={day}
           plan={plan}
           next={next}

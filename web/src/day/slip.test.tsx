@@ -1,6 +1,6 @@
 import type { BakeResponse } from '@mardle/contract';
 import type { BakeEvent, DayPlan } from '@mardle/core';
-import { instantOf, pushRight, starterSpec } from '@mardle/core';
+import { instantOf, moveTask, pushRight, starterSpec, taskWords } from '@mardle/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
@@ -200,10 +200,27 @@ describe('a task that is moved', () => {
     await user.type(by, '-700');
     expect(await screen.findByRole('alert')).toHaveTextContent(/cannot begin before|Then /);
     expect(screen.queryByRole('button', { name: 'Go on like this' })).toBeNull();
-    await user.selectOptions(screen.getByLabelText('Hands'), 'helper');
     await user.keyboard('{Escape}');
     await waitFor(() => expect(screen.queryByRole('dialog')).toBeNull());
     expect(useDay.getState().solved?.plan).toBe(plan);
+  });
+
+  it('goes on like that once it is agreed to', async () => {
+    const goes = plan.tasks.find(
+      ({ id, start, hands }) => moveTask(day, plan, id, { start: start + 1, hands }).ok,
+    );
+    if (!goes) throw new Error('nothing can be moved');
+    showDay();
+    const user = userEvent.setup();
+    await user.click(await screen.findByText('lists'));
+    const name = `Move: ${taskWords(day, plan, goes)}`;
+    await user.click((await screen.findAllByRole('button', { name }))[0] as HTMLElement);
+    const by = await screen.findByLabelText('Minutes later');
+    await user.clear(by);
+    await user.type(by, '1');
+    await user.click(await screen.findByRole('button', { name: 'Go on like this' }));
+    const after = useDay.getState().solved?.plan?.tasks.find(({ id }) => id === goes.id);
+    expect(after?.start).toBe(goes.start + 1);
   });
 
   it('lies where its minute is, and a minute where its share of the line is', () => {

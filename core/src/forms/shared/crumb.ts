@@ -2,7 +2,6 @@ import { constant } from '../../bake/index.js';
 import type { TopOf } from '../../build/index.js';
 import {
   areaCm2,
-  BULK_G_CM3,
   crumbBatch,
   crumbComposition,
   equalDiscCm,
@@ -89,7 +88,7 @@ export const crumbTop: TopRules<TopOf<'crumb'>> = {
       unit: 'cm',
       spread: 0.2,
       rule: 'Its mass over the surface, loose at .62 g/cm3.',
-      sum: sumOf`${q(crumb.massG, 'g')} / ${q(BULK_G_CM3, 'ratio')} g for a mL, over ${q(crumb.surfaceCm2, 'cm2')}`,
+      sum: sumOf`${q(crumb.massG, 'g')} / ${q(crumbTraits.densityKgM3 / 1000, 'ratio')} g for a mL, over ${q(crumb.surfaceCm2, 'cm2')}`,
       inputs: from('crumb.mass'),
       source: 'our estimate',
     }),

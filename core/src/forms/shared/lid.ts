@@ -62,6 +62,7 @@ export const lidTop = ({ sizeRule, openRule, title }: LidWords): TopRules<TopOf<
               unit: 'cm',
               spread: 0.03,
               rule: sizeRule,
+              sum: sumOf`${q(sheet.coversWideCm, 'cm')} over the top + 2 x ${q(sheet.beyondCm, 'cm')} at its edge`,
               source: PRACTICE,
             }),
           ]),
