@@ -31,10 +31,17 @@ const inNames = (day: Day, said: string): string =>
  * @param plan as it was
  * @param id of the task
  * @param wish when, and by whom
+ * @param done ids of tasks that are done: they stay where they were
  * @returns the day as it would go, or why not
  * @example moveTask(day, plan, 'line:damson-1', { start: 75, hands: 'lead' }).ok
  */
-export function moveTask(day: Day, plan: DayPlan, id: string, wish: Wish): Moved {
+export function moveTask(
+  day: Day,
+  plan: DayPlan,
+  id: string,
+  wish: Wish,
+  done: readonly string[] = [],
+): Moved {
   const task = plan.tasks.find((one) => one.id === id);
   if (!task) return refused('This day has no such task.');
   const hand = day.kitchen.hands.find((one) => one.id === wish.hands);
@@ -45,7 +52,11 @@ export function moveTask(day: Day, plan: DayPlan, id: string, wish: Wish): Moved
   const start = Math.min(task.start, wish.start);
   const moved: DayTask = { ...task, hands: wish.hands, start, end: start + task.end - task.start };
   const asked = { ...plan, tasks: plan.tasks.map((one) => (one.id === id ? moved : one)) };
-  const happened: Happened = { notBefore: new Map([[id, wish.start]]) };
+  const over = plan.tasks.filter((one) => done.includes(one.id));
+  const happened: Happened = {
+    notBefore: new Map([[id, wish.start]]),
+    begun: new Map(over.map((one) => [one.id, one.start])),
+  };
   const went = pushRight(day, asked, happened);
   const begins = went.tasks.find((one) => one.id === id)?.start ?? wish.start;
   if (begins > wish.start) {

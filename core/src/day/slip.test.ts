@@ -140,6 +140,17 @@ describe('a task that is moved', () => {
     expect(whys.join()).not.toMatch(/pie-\d/);
   });
 
+  it('never moves what is done', () => {
+    const inOrder = [...plan().tasks].sort((a, b) => a.start - b.start);
+    const done = inOrder.slice(0, 12);
+    const ids = done.map(({ id }) => id);
+    for (const { id, start, hands } of inOrder.slice(12)) {
+      const moved = moveTask(day, plan(), id, { start: start - 90, hands }, ids);
+      if (!moved.ok) continue;
+      for (const one of done) expect(moved.plan.tasks).toContainEqual(one);
+    }
+  });
+
   it('goes to other hands that can do it, and to no others', () => {
     const tasks = plan().tasks.filter(({ kind, hands }) => kind === 'build' && hands !== 'helper');
     for (const { id, start } of tasks) {

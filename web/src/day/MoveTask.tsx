@@ -2,6 +2,7 @@ import { Modal, NativeSelect, NumberInput } from '@mantine/core';
 import type { Day, DayPlan, DayTask, Wish } from '@mardle/core';
 import { moveTask, taskWords, wallTime } from '@mardle/core';
 import { useState } from 'react';
+import { useDay } from '../state/day.js';
 import classes from './DayPlace.module.css';
 import { Onward } from './Onward.js';
 
@@ -18,8 +19,9 @@ interface MoveTaskProps {
 
 /** A task at another minute or in other hands: the rest follows, or it is said why not. */
 export function MoveTask({ day, plan, task, wish: dropped, onClose }: MoveTaskProps) {
+  const done = useDay((state) => state.done);
   const [wish, setWish] = useState(dropped);
-  const moved = moveTask(day, plan, task.id, wish);
+  const moved = moveTask(day, plan, task.id, wish, done);
   const same = wish.start === task.start && wish.hands === task.hands;
   return (
     <Modal
