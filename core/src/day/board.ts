@@ -1,17 +1,25 @@
-import type { Day, Skill } from './day.js';
+import type { Day, DayPie, Skill } from './day.js';
 import { skills } from './day.js';
 
-/** What is taken when, minute by minute: one row a thing that can run out. */
+/** Places of one kind, and how many of them are taken minute by minute. */
+export interface Shelf {
+  readonly places: number;
+  readonly taken: Uint8Array;
+  /** False when there are places for all that could ever want one: nothing is counted then. */
+  readonly binds: boolean;
+}
+
+/** What is taken when: one shelf a thing that can run out. */
 export interface Board {
   readonly fromMin: number;
   readonly minutes: number;
   /** 1 where somebody is busy or away. */
   readonly hands: readonly Uint8Array[];
-  readonly fridge: Uint8Array;
-  readonly rack: Uint8Array;
-  readonly hob: Uint8Array;
-  readonly mixers: Uint8Array;
-  readonly dishes: Readonly<Record<string, Uint8Array>>;
+  readonly fridge: Shelf;
+  readonly rack: Shelf;
+  readonly hob: Shelf;
+  readonly mixers: Shelf;
+  readonly dishes: Readonly<Record<string, Shelf>>;
   /** Minutes that each pair of hands works. */
   readonly worked: Float64Array;
 }
@@ -40,60 +48,64 @@ export interface Boards {
   readonly board: Board;
   /** Who has which skill, by index. */
   readonly able: Readonly<Record<Skill, readonly number[]>>;
-  clear(): void;
 }
 
-/** A board that is cleared, not made anew, for each try. */
+/** An empty board: what is put on it is taken off again, it is not made anew for each try. */
 export function boardsOf(day: Day): Boards {
+  const { kitchen, pies } = day;
   const { fromMin, minutes } = spanOf(day);
   const away = awayOf(day, fromMin, minutes);
-  const row = (): Uint8Array => new Uint8Array(minutes);
+  const shelf = (places: number, wanted: number): Shelf => ({
+    places,
+    taken: new Uint8Array(minutes),
+    binds: places < wanted,
+  });
+  const countOf = (wants: (pie: DayPie) => boolean): number => pies.filter(wants).length;
   const board: Board = {
     fromMin,
     minutes,
     hands: away.map((start) => start.slice()),
-    fridge: row(),
-    rack: row(),
-    hob: row(),
-    mixers: row(),
-    dishes: Object.fromEntries(Object.keys(day.kitchen.dishes).map((label) => [label, row()])),
-    worked: new Float64Array(day.kitchen.hands.length),
+    // A pie has one thing in it at a time, and perhaps dough of its own beside it.
+    fridge: shelf(kitchen.fridgePlaces, 2 * pies.length),
+    rack: shelf(kitchen.rackPlaces, pies.length),
+    hob: shelf(
+      kitchen.hobRings,
+      countOf(({ onHob }) => onHob),
+    ),
+    // None: dough is made by hand, and there is nothing to wait for.
+    mixers: shelf(kitchen.mixers, kitchen.mixers > 0 ? pies.length : 0),
+    dishes: Object.fromEntries(
+      Object.entries(kitchen.dishes).map(([label, places]) => [
+        label,
+        shelf(
+          places,
+          countOf(({ dish }) => dish === label),
+        ),
+      ]),
+    ),
+    worked: new Float64Array(kitchen.hands.length),
   };
   const able = Object.fromEntries(
     skills.map((skill) => [
       skill,
-      day.kitchen.hands.flatMap((hand, i) =>
-        hand.skills === null || hand.skills.includes(skill) ? [i] : [],
-      ),
+      kitchen.hands.flatMap((hand, i) => (hand.skills === null || hand.skills.includes(skill) ? [i] : [])),
     ]),
   ) as Record<Skill, number[]>;
-  return {
-    board,
-    able,
-    clear: () => {
-      board.hands.forEach((hand, i) => hand.set(away[i]!));
-      for (const used of [board.fridge, board.rack, board.hob, board.mixers]) used.fill(0);
-      for (const used of Object.values(board.dishes)) used.fill(0);
-      board.worked.fill(0);
-    },
-  };
+  return { board, able };
 }
 
-/** The last minute of `[from, to)` at which all `most` are taken; -1 for none. Indexes of the board. */
-export function lastFull(row: Uint8Array, from: number, to: number, most: number): number {
-  for (let i = Math.min(to, row.length) - 1; i >= from; i--) if (row[i]! >= most) return i;
+/** The last minute of `[from, to)` at which all places are taken; -1 for none. Indexes of the board. */
+export function lastFull({ taken, places, binds }: Shelf, from: number, to: number): number {
+  if (!binds) return -1;
+  for (let i = Math.min(to, taken.length) - 1; i >= from; i--) if (taken[i]! >= places) return i;
   return -1;
 }
 
 /** Where the stretch begins that ends at a full minute: nothing fits into it. */
-export function fullSince(row: Uint8Array, at: number, most: number): number {
+export function fullSince({ taken, places }: Shelf, at: number): number {
   let first = at;
-  while (first > 0 && row[first - 1]! >= most) first -= 1;
+  while (first > 0 && taken[first - 1]! >= places) first -= 1;
   return first;
-}
-
-export function take(row: Uint8Array, from: number, to: number): void {
-  for (let i = Math.max(0, from); i < to; i++) row[i]! += 1;
 }
 
 /** Where in time somebody is free for a task, and who. */
@@ -132,9 +144,4 @@ export function latestSlot(
     }
   }
   return who < 0 ? null : { start: best, hand: who };
-}
-
-export function work(board: Board, hand: number, start: number, end: number): void {
-  board.hands[hand]!.fill(1, start, end);
-  board.worked[hand]! += end - start;
 }

@@ -1,6 +1,7 @@
 import type { Day, DayPlan } from './day.js';
-import type { RunIdea } from './decode.js';
-import { decoderOf, keyOf } from './decode.js';
+import { decoderOf } from './decode.js';
+import type { RunIdea } from './lay-runs.js';
+import { keyOf } from './lay-runs.js';
 import { toPlan } from './to-plan.js';
 
 /** Where a pie would go if nobody thought of the others: the oven and programme that suit it best. */
@@ -36,5 +37,5 @@ export function firstCome(day: Day): DayPlan | null {
   const decoder = decoderOf(day);
   // It goes backwards: what is wanted last is placed first.
   const decoded = decoder.decode([...runs].reverse(), false);
-  return decoded.failed > 0 ? null : toPlan(day, decoder.boards.board, decoder.ways, decoded);
+  return decoded.failed > 0 ? null : toPlan(day, decoder.board, decoder.ways, decoded);
 }

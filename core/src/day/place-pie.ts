@@ -1,5 +1,5 @@
-import type { Boards } from './board.js';
-import { fullSince, lastFull, latestSlot, take, work } from './board.js';
+import type { Boards, Shelf } from './board.js';
+import { fullSince, lastFull, latestSlot } from './board.js';
 import type { Day } from './day.js';
 import { soonerMin } from './day.js';
 
@@ -17,8 +17,33 @@ export interface Placed {
   pack: number;
   packBy: number;
 }
+
+/** A pie that lies nowhere yet. */
+export const notPlaced = (): Placed => ({
+  prepare: -1,
+  prepareBy: -1,
+  line: -1,
+  lineBy: -1,
+  build: -1,
+  buildBy: -1,
+  run: -1,
+  out: -1,
+  outBy: -1,
+  pack: -1,
+  packBy: -1,
+});
+
 /** Something whose hour is past already is looked for in steps of this, min. */
 export const LATE_STEP = 5;
+
+/** One thing that was put on the board. */
+interface Put {
+  readonly row: Uint8Array;
+  /** Whose work it is; -1 for a place on a shelf. */
+  readonly hand: number;
+  readonly from: number;
+  readonly to: number;
+}
 
 /** Puts parts of a pie on the board, and takes them off again when the rest finds no place. */
 export interface Placer {
@@ -27,11 +52,10 @@ export interface Placer {
   /** How much sooner than its hour each pie is to be ready, min. */
   readonly soonerOf: readonly number[];
   works(hand: number, start: number, end: number): void;
-  takes(row: Uint8Array, from: number, to: number): void;
+  takes(shelf: Shelf, from: number, to: number): void;
   /** How much has been put down; `rollBack` takes off what came after. */
   mark(): number;
   rollBack(to: number): void;
-  keep(): void;
   prepareAt(i: number, placed: Placed): boolean;
   lineAt(i: number, placed: Placed): boolean;
   pieAt(i: number, start: number, outMin: number, late: boolean, placed: Placed): boolean;
@@ -42,22 +66,27 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
   const { kitchen, pies, slack } = day;
   const at = (minute: number): number => minute - board.fromMin;
   const soonerOf = pies.map((pie) => soonerMin(pie, slack));
-  const undo: (() => void)[] = [];
+  const puts: Put[] = [];
+  const add = (row: Uint8Array, from: number, to: number, by: 1 | -1): void => {
+    for (let i = Math.max(0, from); i < to; i++) row[i]! += by;
+  };
   const rollBack = (to: number): void => {
-    while (undo.length > to) undo.pop()?.();
+    while (puts.length > to) {
+      const { row, hand, from, to: until } = puts.pop()!;
+      add(row, from, until, -1);
+      if (hand >= 0) board.worked[hand]! -= until - from;
+    }
   };
-  const takes = (row: Uint8Array, from: number, to: number): void => {
-    take(row, from, to);
-    undo.push(() => {
-      for (let i = Math.max(0, from); i < to; i++) row[i]! -= 1;
-    });
+  const takes = ({ taken, binds }: Shelf, from: number, to: number): void => {
+    if (!binds) return;
+    add(taken, from, to, 1);
+    puts.push({ row: taken, hand: -1, from, to });
   };
-  const works = (hand: number, start: number, end: number): void => {
-    work(board, hand, start, end);
-    undo.push(() => {
-      board.hands[hand]!.fill(0, start, end);
-      board.worked[hand]! -= end - start;
-    });
+  const works = (hand: number, from: number, to: number): void => {
+    const row = board.hands[hand]!;
+    add(row, from, to, 1);
+    board.worked[hand]! += to - from;
+    puts.push({ row, hand, from, to });
   };
 
   function prepareAt(i: number, placed: Placed): boolean {
@@ -69,7 +98,7 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
       const slot = latestSlot(board, able.fruit, prepare, least, most);
       if (!slot) return false;
       const end = slot.start + prepare;
-      const full = onHob ? lastFull(board.hob, end, end + cook, kitchen.hobRings) : -1;
+      const full = onHob ? lastFull(board.hob, end, end + cook) : -1;
       if (full >= 0) {
         most = full - cook - prepare;
         continue;
@@ -88,12 +117,12 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
     const reserved = placed.build - baseChill - line;
     const slot = latestSlot(board, able.line, line, placed.build - lineMost - line, reserved);
     if (!slot) return false;
-    const row = dish === null ? null : board.dishes[dish]!;
-    if (row && dish !== null && lastFull(row, slot.start, reserved, kitchen.dishes[dish]!) >= 0) return false;
-    if (lastFull(board.fridge, slot.start + line, placed.build, kitchen.fridgePlaces) >= 0) return false;
+    const dishes = dish === null ? null : board.dishes[dish]!;
+    if (dishes && lastFull(dishes, slot.start, reserved) >= 0) return false;
+    if (lastFull(board.fridge, slot.start + line, placed.build) >= 0) return false;
     works(slot.hand, slot.start, slot.start + line);
     takes(board.fridge, slot.start + line, placed.build);
-    if (row) takes(row, slot.start, reserved);
+    if (dishes) takes(dishes, slot.start, reserved);
     placed.line = slot.start;
     placed.lineBy = slot.hand;
     return true;
@@ -104,6 +133,12 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
     const pie = pies[i]!;
     const calm = Math.min(slack.beforeLoad, Math.max(0, pie.lastMost - pie.lastChill));
     const built = start - pie.lastChill - (late ? 0 : calm);
+    const out = start + outMin;
+    const taken = latestSlot(board, able.oven, kitchen.loadMin, out, out);
+    if (!taken) return false;
+    const least = Math.max(out + pie.cool, out + kitchen.loadMin);
+    // What is full before it could be packed stays full wherever packing goes.
+    if (lastFull(board.rack, out, least) >= 0) return false;
     const build = latestSlot(
       board,
       able.build,
@@ -113,23 +148,14 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
     );
     if (!build) return false;
     const builtAt = build.start + pie.build;
-    if (lastFull(board.fridge, builtAt, start, kitchen.fridgePlaces) >= 0) return false;
+    if (lastFull(board.fridge, builtAt, start) >= 0) return false;
+    const dishes = pie.dish === null ? null : board.dishes[pie.dish]!;
+    const dishFrom = build.start - (pie.line > 0 ? pie.line + pie.baseChill : 0);
+    if (dishes && lastFull(dishes, dishFrom, least + pie.pack) >= 0) return false;
     works(build.hand, build.start, builtAt);
     takes(board.fridge, builtAt, start);
-    const out = start + outMin;
-    const taken = latestSlot(board, able.oven, kitchen.loadMin, out, out);
-    if (!taken) return false;
     works(taken.hand, out, out + kitchen.loadMin);
-    const least = Math.max(out + pie.cool, out + kitchen.loadMin);
-    const wanted = at(pie.ready.at) - soonerOf[i]! - pie.pack;
-    let most = wanted;
-    const dish = pie.dish === null ? null : board.dishes[pie.dish]!;
-    const dishFrom = build.start - (pie.line > 0 ? pie.line + pie.baseChill : 0);
-    // What is full before it could be packed stays full wherever packing goes.
-    if (lastFull(board.rack, out, least, kitchen.rackPlaces) >= 0) return false;
-    if (dish && pie.dish !== null) {
-      if (lastFull(dish, dishFrom, least + pie.pack, kitchen.dishes[pie.dish]!) >= 0) return false;
-    }
+    let most = at(pie.ready.at) - soonerOf[i]! - pie.pack;
     if (most < least) {
       if (!late) return false;
       // Too late already: as soon as somebody is free.
@@ -140,19 +166,16 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
       const slot = latestSlot(board, able.pack, pie.pack, least, most);
       if (!slot) return false;
       const packed = slot.start + pie.pack;
-      const noRack = lastFull(board.rack, out, slot.start, kitchen.rackPlaces);
-      const noDish =
-        dish && pie.dish !== null ? lastFull(dish, dishFrom, packed, kitchen.dishes[pie.dish]!) : -1;
+      const noRack = lastFull(board.rack, out, slot.start);
+      const noDish = dishes ? lastFull(dishes, dishFrom, packed) : -1;
       if (noRack >= 0 || noDish >= 0) {
-        if (noRack >= 0) most = Math.min(most, fullSince(board.rack, noRack, kitchen.rackPlaces));
-        if (dish && pie.dish !== null && noDish >= 0) {
-          most = Math.min(most, fullSince(dish, noDish, kitchen.dishes[pie.dish]!) - pie.pack);
-        }
+        if (noRack >= 0) most = Math.min(most, fullSince(board.rack, noRack));
+        if (dishes && noDish >= 0) most = Math.min(most, fullSince(dishes, noDish) - pie.pack);
         continue;
       }
       works(slot.hand, slot.start, packed);
       takes(board.rack, out, slot.start);
-      if (dish) takes(dish, dishFrom, packed);
+      if (dishes) takes(dishes, dishFrom, packed);
       Object.assign(placed, { build: build.start, buildBy: build.hand, out, outBy: taken.hand });
       Object.assign(placed, { pack: slot.start, packBy: slot.hand });
       return true;
@@ -164,9 +187,8 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
     soonerOf,
     works,
     takes,
-    mark: () => undo.length,
+    mark: () => puts.length,
     rollBack,
-    keep: () => void (undo.length = 0),
     prepareAt,
     lineAt,
     pieAt,

@@ -1,8 +1,9 @@
 import { chanceFrom } from '../units/index.js';
 import type { Day, DayPlan } from './day.js';
 import { isWhole } from './day.js';
-import type { Decoded, Decoder, RunIdea } from './decode.js';
+import type { Decoder } from './decode.js';
 import { decoderOf } from './decode.js';
+import type { RunIdea } from './lay-runs.js';
 import { toPlan } from './to-plan.js';
 
 /** What a search tells while it goes on. */
@@ -17,7 +18,8 @@ export type DaySearch = Generator<Solving, DayPlan | null>;
 
 interface Found {
   readonly ideas: readonly RunIdea[];
-  readonly decoded: Decoded;
+  /** Tasks and runs that found no place. */
+  readonly failed: number;
   readonly total: number;
   readonly lateMin: number;
 }
@@ -78,23 +80,18 @@ function* searchFrom(day: Day, seed: number, evaluations: number): DaySearch {
   const evaluate = (ideas: readonly RunIdea[]): Found => {
     spent += strict ? 1 : LATE_EFFORT;
     const decoded = decoder.decode(ideas, strict);
-    const plan = toPlan(day, decoder.boards.board, decoder.ways, decoded);
-    const { total, lateMin } = plan.score;
-    return { ideas, decoded, total: total + FAILED * decoded.failed, lateMin };
+    const { failed } = decoded;
+    const { total, lateMin } = toPlan(day, decoder.board, decoder.ways, decoded).score;
+    return { ideas, failed, total: total + FAILED * failed, lateMin };
   };
-  const told = (found: Found): DayPlan | null =>
-    found.decoded.failed > 0 ? null : toPlan(day, decoder.boards.board, decoder.ways, found.decoded);
+  const told = ({ ideas, failed }: Found): DayPlan | null =>
+    failed > 0 ? null : toPlan(day, decoder.board, decoder.ways, decoder.decode(ideas, strict));
 
   // Those wanted last are placed first, as a decoder that goes backwards has it; then each where it costs least.
   const byHour = day.pies
     .map((_, i) => i)
     .sort((a, b) => day.pies[b]!.ready.at - day.pies[a]!.ready.at || a - b);
-  let now: Found = {
-    ideas: [],
-    decoded: { pies: [], runs: [], batches: [], failed: 0 },
-    total: 0,
-    lateMin: 0,
-  };
+  let now: Found = { ideas: [], failed: 0, total: 0, lateMin: 0 };
   for (const i of byHour) {
     now = putBack(day, decoder, now.ideas, i, evaluate, chance);
     yield { share: spent / (spent + evaluations), best: null };
@@ -105,7 +102,7 @@ function* searchFrom(day: Day, seed: number, evaluations: number): DaySearch {
   const limit = built + evaluations;
   let rounds = 0;
   while (spent < limit) {
-    strict = now.decoded.failed === 0 && now.lateMin === 0;
+    strict = now.failed === 0 && now.lateMin === 0;
     const done = (spent - built) / evaluations;
     const heat = WARM * (COLD / WARM) ** done;
     const tried = change(day, decoder, now.ideas, evaluate, chance);
@@ -117,11 +114,12 @@ function* searchFrom(day: Day, seed: number, evaluations: number): DaySearch {
     rounds += 1;
     if (rounds % YIELD_EVERY === 0) yield { share: spent / limit, best: plan };
   }
-  return plan ?? withoutFailed(day, best);
+  return plan ?? withoutFailed(day, best.ideas);
 }
 
 /** What can be done of a day that cannot be done whole: pies that find no place are left out, and told. */
-function withoutFailed(day: Day, { ideas, decoded }: Found): DayPlan | null {
+function withoutFailed(day: Day, ideas: readonly RunIdea[]): DayPlan | null {
+  const decoded = decoderOf(day).decode(ideas, false);
   const placed = (i: number): boolean => {
     const at = decoded.pies[i];
     const pie = day.pies[i];
@@ -137,13 +135,11 @@ function withoutFailed(day: Day, { ideas, decoded }: Found): DayPlan | null {
   const kept = day.pies.flatMap((_, i) => (placed(i) ? [i] : []));
   if (kept.length === 0 || kept.length === day.pies.length) return null;
   const part: Day = { ...day, pies: kept.map((i) => day.pies[i]!) };
-  const decoder = decoderOf(part);
   const left = renumbered(ideas, kept);
+  const decoder = decoderOf(part);
   const again = decoder.decode(left, false);
   const plan =
-    again.failed > 0
-      ? withoutFailed(part, { ideas: left, decoded: again, total: 0, lateMin: 0 })
-      : toPlan(part, decoder.boards.board, decoder.ways, again);
+    again.failed > 0 ? withoutFailed(part, left) : toPlan(part, decoder.board, decoder.ways, again);
   return plan && { ...plan, leftOut: leftOutOf(day, plan) };
 }
 
@@ -163,6 +159,8 @@ type Evaluate = (ideas: readonly RunIdea[]) => Found;
 const without = (ideas: readonly RunIdea[], out: ReadonlySet<number>): RunIdea[] =>
   ideas.flatMap((idea) => {
     const pies = idea.pies.filter((i) => !out.has(i));
+    // A run that is as it was stays the same object: a decoder knows by that what need not be laid anew.
+    if (pies.length === idea.pies.length) return [idea];
     return pies.length > 0 ? [{ ...idea, pies }] : [];
   });
 
@@ -196,8 +194,8 @@ function putBack(
     }
   });
   let best: Found | null = null;
-  for (const idea of tries) {
-    const found = evaluate(idea);
+  for (const tried of tries) {
+    const found = evaluate(tried);
     if (!best || found.total < best.total) best = found;
   }
   return best ?? evaluate(ideas);
