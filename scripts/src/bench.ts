@@ -72,7 +72,7 @@ await buildServer();
 await buildWeb();
 const benchmarks = [
   ...run(),
-  ...dayBenchmarks(),
+  ...(await dayBenchmarks()),
   ...learningBenchmarks(),
   ...(await listBenchmarks()),
   ...(await browserBenchmarks()),

@@ -22,6 +22,8 @@ export interface Board {
   readonly dishes: Readonly<Record<string, Shelf>>;
   /** Minutes that each pair of hands works. */
   readonly worked: Float64Array;
+  /** Whether a task goes rather to whoever has something to do right after it, so that others have time in one piece. */
+  inOnePiece: boolean;
 }
 
 /** Late plans run over their hours; so far a day is looked at. */
@@ -84,6 +86,7 @@ export function boardsOf(day: Day): Boards {
       ]),
     ),
     worked: new Float64Array(kitchen.hands.length),
+    inOnePiece: false,
   };
   const able = Object.fromEntries(
     skills.map((skill) => [
@@ -114,7 +117,20 @@ export interface Slot {
   readonly hand: number;
 }
 
-/** The latest start in `[least, most]` at which somebody with the skill is free for so long; the one who worked least. */
+/** Longer idle than this, one pair of hands is as good as another, min. */
+const LONG_IDLE_MIN = 30;
+
+/** How long somebody would stand idle after a task that ends here, min. */
+function idleAfter(row: Uint8Array, from: number): number {
+  const to = Math.min(row.length, from + LONG_IDLE_MIN);
+  for (let i = from; i < to; i++) if (row[i] === 1) return i - from;
+  return LONG_IDLE_MIN;
+}
+
+/**
+ * The latest start in `[least, most]` at which somebody with the skill is free for so long; of equals whoever worked least. With
+ * `inOnePiece` a minute idle after it counts as a minute sooner.
+ */
 export function latestSlot(
   board: Board,
   able: readonly number[],
@@ -123,14 +139,15 @@ export function latestSlot(
   most: number,
 ): Slot | null {
   let best = -1;
+  let bestWorth = -Infinity;
   let who = -1;
   for (const hand of able) {
     const row = board.hands[hand]!;
     let start = Math.min(most, row.length - lastsMin);
-    while (start >= Math.max(least, best, 0)) {
+    while (start >= Math.max(least, 0)) {
       let busy = -1;
       for (let i = start + lastsMin - 1; i >= start; i--)
-        if (row[i] === 1) {
+        if (row[i]! > 0) {
           busy = i;
           break;
         }
@@ -138,8 +155,10 @@ export function latestSlot(
       start = busy - lastsMin;
     }
     if (start < Math.max(least, 0)) continue;
-    if (start > best || (start === best && board.worked[hand]! < board.worked[who]!)) {
+    const worth = board.inOnePiece ? start - idleAfter(row, start + lastsMin) : start;
+    if (worth > bestWorth || (worth === bestWorth && board.worked[hand]! < board.worked[who]!)) {
       best = start;
+      bestWorth = worth;
       who = hand;
     }
   }

@@ -56,11 +56,16 @@ export function lowerBound(day: Day): number {
   const dayMin = [...hours.values()].reduce((sum, pies) => sum + waveMin(day, pies), 0);
   const heatCost = day.pies.reduce((sum, pie) => sum + leastOf(pie, 'cost'), 0);
   const runs = Math.ceil(day.pies.length / Math.max(...day.kitchen.ovens.map(({ places }) => places)));
+  const mixes = Object.entries(day.doughs).reduce(
+    (sum, [id, { most }]) => sum + Math.ceil(day.pies.filter(({ dough }) => dough === id).length / most),
+    0,
+  );
   const shortest = Math.min(...day.pies.map((pie) => leastOf(pie, 'out')));
   return (
     weights.dayMin * dayMin +
     weights.heatCost * heatCost +
     weights.run * runs +
+    weights.mix * mixes +
     weights.ovenMin * runs * shortest
   );
 }

@@ -169,6 +169,8 @@ export interface DayScore {
   readonly waitingMin: number;
   readonly ovenMin: number;
   readonly runs: number;
+  /** Mixings of dough. */
+  readonly mixes: number;
 }
 
 export interface DayPlan {
@@ -194,6 +196,8 @@ export const weights = {
   waitingMin: 0.5,
   ovenMin: 0.2,
   run: 15,
+  /** A mixing of dough: its bowl, its scales, its washing up. */
+  mix: 15,
   /** A minute of the room that was to be left. */
   slackMin: 3,
 } as const;
@@ -245,7 +249,13 @@ export function outsOf(oven: DayOven, doorMin: number, outs: readonly number[]):
   });
 }
 
-/** Work for dough of so many pies at once, min. */
+/**
+ * Work for dough of so many pies at once.
+ * @param dough with its minutes for the first pie and for each one after it
+ * @param pies how many
+ * @returns min
+ * @example mixMinOf({ mixMin: 15, perPieMin: 3, most: 6, chillLeast: 30, chillMost: 1440 }, 3) // 21
+ */
 export const mixMinOf = ({ mixMin, perPieMin }: DayDough, pies: number): number =>
   mixMin + perPieMin * (pies - 1);
 

@@ -5,8 +5,26 @@ import type { PlacedRun, RunIdea, WayTable } from './lay-runs.js';
 import { runLayerOf, wayTable } from './lay-runs.js';
 import type { PlacedBatch } from './place-dough.js';
 import { doughPlacerOf } from './place-dough.js';
-import type { Placed } from './place-pie.js';
+import type { Placed, Placer } from './place-pie.js';
 import { placerOf } from './place-pie.js';
+
+/** In what order, and by whom, things are placed when runs lie: none is best for every day. */
+export interface Order {
+  /** Lining before fruit: dough has a long way before it. */
+  readonly linesFirst: boolean;
+  /** Dough before fruit that can wait. */
+  readonly doughFirst: boolean;
+  /** Tasks go to whoever has something to do right after them. */
+  readonly inOnePiece: boolean;
+}
+
+/** A day as the search thinks of it. */
+export interface DayIdea {
+  readonly runs: readonly RunIdea[];
+  readonly order: Order;
+}
+
+export const usualOrder: Order = { linesFirst: false, doughFirst: false, inOnePiece: false };
 
 /** A day made of ordered runs. It is the decoder's own: good until the next one is decoded. */
 export interface Decoded {
@@ -18,12 +36,23 @@ export interface Decoded {
 }
 
 const MOST_RESTARTS = 4;
+/** Fruit that must be in its crust so soon is placed before dough in any case, min. */
+const SOON_MIN = 60;
+/** So much ahead of fruit lining is placed where it goes first, min: a dough's rest and mixing. */
+const LINE_AHEAD_MIN = 50;
+
+/** Something that is looked for from `latest` back. */
+interface Pending {
+  readonly i: number;
+  readonly latest: number;
+  readonly place: Placer['lineAt'];
+}
 
 export interface Decoder {
   readonly board: Board;
   readonly ways: WayTable;
   /** `strict`: what is late or finds no place is not looked at further; the plan that it is held against has neither. */
-  decode(ideas: readonly RunIdea[], strict: boolean): Decoded;
+  decode(idea: DayIdea, strict: boolean): Decoded;
 }
 
 /**
@@ -38,11 +67,11 @@ export function decoderOf(day: Day): Decoder {
   return {
     board: plain.board,
     ways,
-    decode: (ideas, strict) => {
+    decode: (idea, strict) => {
       const urgent = new Set<number>();
-      let attempt = plain.attempt(ideas, urgent, strict);
+      let attempt = plain.attempt(idea, urgent, strict);
       for (let times = 0; attempt.retry && times < MOST_RESTARTS; times++)
-        attempt = again.attempt(ideas, urgent, strict);
+        attempt = again.attempt(idea, urgent, strict);
       return attempt;
     },
   };
@@ -59,7 +88,7 @@ function attemptOf(
   ways: WayTable,
 ): {
   readonly board: Board;
-  attempt(ideas: readonly RunIdea[], urgent: Set<number>, strict: boolean): Attempt;
+  attempt(idea: DayIdea, urgent: Set<number>, strict: boolean): Attempt;
 } {
   const boards = boardsOf(day);
   const placer = placerOf(day, boards);
@@ -67,28 +96,36 @@ function attemptOf(
   const placeDough = doughPlacerOf(day, boards, placer);
   return {
     board: boards.board,
-    attempt: (ideas, urgent, strict) => {
+    attempt: ({ runs: ideas, order }, urgent, strict) => {
+      boards.board.inOnePiece = order.inOnePiece;
       const { all, runs, failed: without } = layer.lay(ideas, urgent, strict);
       if (strict && without > 0) return { pies: all, runs, batches: [], failed: without, retry: false };
-      const pending = day.pies
-        .flatMap((pie, i) =>
-          all[i]!.run < 0 || urgent.has(i)
-            ? []
-            : [
-                { i, latest: all[i]!.build - pie.cook, place: placer.prepareAt },
-                { i, latest: all[i]!.build - pie.baseChill, place: placer.lineAt },
-              ],
-        )
-        .sort((a, b) => b.latest - a.latest);
+      const waiting = day.pies.flatMap((_, i) => (all[i]!.run < 0 || urgent.has(i) ? [] : [i]));
+      const late = (i: number): boolean => order.doughFirst && day.pies[i]!.fruitMost > SOON_MIN;
+      const lines = waiting.map((i): Pending => ({
+        i,
+        latest: all[i]!.build - day.pies[i]!.baseChill + (order.linesFirst ? LINE_AHEAD_MIN : 0),
+        place: placer.lineAt,
+      }));
+      const fruit = (of: readonly number[]): Pending[] =>
+        of.map((i) => ({
+          i,
+          latest: all[i]!.build - day.pies[i]!.cook,
+          place: placer.prepareAt,
+        }));
       let failed = without;
       let retry = false;
-      for (const { i, place } of pending) {
-        if (place(i, all[i]!)) continue;
-        failed += 1;
-        urgent.add(i);
-        retry = true;
-      }
+      const placeAll = (pending: readonly Pending[]): void => {
+        for (const { i, place } of [...pending].sort((a, b) => b.latest - a.latest)) {
+          if (place(i, all[i]!)) continue;
+          failed += 1;
+          urgent.add(i);
+          retry = true;
+        }
+      };
+      placeAll([...lines, ...fruit(waiting.filter((i) => !late(i)))]);
       const dough = retry ? { batches: [], failed: [] } : placeDough(all);
+      placeAll(fruit(waiting.filter(late)));
       return { pies: all, runs, batches: dough.batches, failed: failed + dough.failed.length, retry };
     },
   };

@@ -1,5 +1,5 @@
 import type { Day, DayPlan } from './day.js';
-import { decoderOf } from './decode.js';
+import { decoderOf, usualOrder } from './decode.js';
 import type { RunIdea } from './lay-runs.js';
 import { keyOf } from './lay-runs.js';
 import { toPlan } from './to-plan.js';
@@ -20,7 +20,7 @@ function ownWay({ kitchen, pies }: Day, i: number): Pick<RunIdea, 'oven' | 'heat
  * @example firstCome(sampleDay(3, 4)) // null
  */
 export function firstCome(day: Day): DayPlan | null {
-  const runs: { oven: number; heat: string; pies: number[] }[] = [];
+  const runs: { oven: number; heat: string; pies: number[]; sooner: number }[] = [];
   const order = day.pies
     .map((_, i) => i)
     .sort((a, b) => day.pies[a]!.ready.at - day.pies[b]!.ready.at || a - b);
@@ -31,11 +31,11 @@ export function firstCome(day: Day): DayPlan | null {
     const places = day.kitchen.ovens[way.oven]?.places ?? 0;
     const joins = last && last.oven === way.oven && last.heat === way.heat && last.pies.length < places;
     if (joins) last.pies.push(i);
-    else runs.push({ oven: way.oven, heat: way.heat, pies: [i] });
+    else runs.push({ oven: way.oven, heat: way.heat, pies: [i], sooner: 0 });
   }
   if (runs.length === 0) return null;
   const decoder = decoderOf(day);
   // It goes backwards: what is wanted last is placed first.
-  const decoded = decoder.decode([...runs].reverse(), false);
+  const decoded = decoder.decode({ runs: [...runs].reverse(), order: usualOrder }, false);
   return decoded.failed > 0 ? null : toPlan(day, decoder.board, decoder.ways, decoded);
 }

@@ -19,7 +19,17 @@ export type {
   TaskKind,
   Way,
 } from './day.js';
-export { isWhole, outsOf, readyKinds, sameHeat, skills, taskKinds, turnoverMin } from './day.js';
+export {
+  isWhole,
+  mixMinOf,
+  outsOf,
+  readyKinds,
+  sameHeat,
+  skills,
+  taskKinds,
+  turnoverMin,
+  weights as dayWeights,
+} from './day.js';
 export { firstCome } from './first-come.js';
 export type { Baking } from './follow-oven.js';
 export { followOven, ovenHappened } from './follow-oven.js';

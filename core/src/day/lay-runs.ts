@@ -10,6 +10,8 @@ export interface RunIdea {
   readonly oven: number;
   readonly heat: string;
   readonly pies: readonly number[];
+  /** So much before the last moment that would do, min: it makes way for what comes before it. */
+  readonly sooner: number;
 }
 
 export interface PlacedRun {
@@ -69,6 +71,7 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
   const all: Placed[] = pies.map(notPlaced);
   let laid: Laid[] = [];
   let laidStrict = false;
+  let laidInOnePiece = false;
   const heatOf = (idea: RunIdea): Way | undefined => ways[idea.oven]![idea.pies[0]!]!.get(idea.heat);
 
   function runAt(
@@ -123,7 +126,7 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
         return warm === null ? least : at(ready.at) - warm - outs[k]!;
       }),
     );
-    let start = Math.min(byHour, free);
+    let start = Math.min(byHour, free) - idea.sooner;
     for (let tries = 0; tries < MOST_TRIES && start >= stillWarm; tries++) {
       const placed = runAt(idea, outs, start, false, urgent);
       if (placed) return placed;
@@ -141,7 +144,7 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
 
   /** How many of the runs that lie can stay, counted from the last one of the day. */
   function staying(ideas: readonly RunIdea[], urgent: ReadonlySet<number>, strict: boolean): number {
-    if (urgent.size > 0 || strict !== laidStrict) return 0;
+    if (urgent.size > 0 || strict !== laidStrict || board.inOnePiece !== laidInOnePiece) return 0;
     let same = 0;
     while (same < laid.length && same < ideas.length && laid[same]!.idea === ideas[ideas.length - 1 - same])
       same += 1;
@@ -152,6 +155,7 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
     lay: (ideas, urgent, strict) => {
       laid = laid.slice(0, staying(ideas, urgent, strict));
       laidStrict = strict;
+      laidInOnePiece = board.inOnePiece;
       placer.rollBack(laid.at(-1)?.mark ?? 0);
       const runs: PlacedRun[] = [];
       const next: (PlacedRun | null)[] = kitchen.ovens.map(() => null);

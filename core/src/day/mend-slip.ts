@@ -91,7 +91,8 @@ export function mendSlip(
     now = best.went;
   }
   const planned = new Map(plan.tasks.map((task) => [task.id, task]));
-  const changes = now.tasks.flatMap((task): Change[] => {
+  // By what was asked for: what comes before another thing now may still be later than it was planned.
+  const changes = asked.tasks.flatMap((task): Change[] => {
     const was = planned.get(task.id) ?? task;
     const other = was.hands !== task.hands || task.start < was.start;
     return other ? [{ task: task.id, hands: task.hands, was: was.hands }] : [];

@@ -1,7 +1,7 @@
 import type { Boards } from './board.js';
 import { lastFull, latestSlot } from './board.js';
 import type { Day, DayDough } from './day.js';
-import { mixMinOf } from './day.js';
+import { mixMinOf, weights } from './day.js';
 import type { Placed, Placer } from './place-pie.js';
 
 export interface PlacedBatch {
@@ -18,11 +18,11 @@ export interface PlacedDough {
   readonly failed: readonly number[];
 }
 
-/** Puts the dough of pies that lie already on the board: as late, and as many at once, as its rests allow. */
+/** Puts the dough of pies that lie already on the board: as late as its rests allow. */
 export function doughPlacerOf(
   day: Day,
   { board, able }: Boards,
-  { works, takes }: Placer,
+  { works, takes, mark, rollBack }: Placer,
 ): (all: readonly Placed[]) => PlacedDough {
   const { pies } = day;
   const needOf = (i: number, all: readonly Placed[]): number =>
@@ -56,19 +56,74 @@ export function doughPlacerOf(
     }
   }
 
+  /** When each hour's pies are first touched, as far as they lie already. */
+  function firstTouches(all: readonly Placed[]): Map<number, number> {
+    const first = new Map<number, number>();
+    pies.forEach(({ ready }, i) => {
+      const { run, prepare, line, build } = all[i]!;
+      if (run < 0) return;
+      const begun = Math.min(...[prepare, line, build].filter((start) => start >= 0));
+      first.set(ready.at, Math.min(first.get(ready.at) ?? Infinity, begun));
+    });
+    return first;
+  }
+
+  /** As many at once as there may be. */
+  function large(rule: DayDough, wanting: readonly number[], all: readonly Placed[]): number[][] {
+    if (wanting.length === 0) return [];
+    const first = needOf(wanting[0]!, all);
+    const of = wanting.filter(
+      (i, k) => k < rule.most && needOf(i, all) - first + rule.chillLeast <= rule.chillMost,
+    );
+    return [of, ...large(rule, wanting.slice(of.length), all)];
+  }
+
+  /**
+   * Which pies share a batch, in the order in which they want it: another mixing costs what it costs, and dough that is mixed
+   * before anything else of an hour's pies makes their day longer.
+   */
+  function shared(rule: DayDough, wanting: readonly number[], all: readonly Placed[]): number[][] {
+    const touched = firstTouches(all);
+    const needs = wanting.map((i) => needOf(i, all));
+    const costOf = (from: number, to: number): number => {
+      const start = needs[from]! - rule.chillLeast - mixMinOf(rule, to - from);
+      const hours = new Set(wanting.slice(from, to).map((i) => pies[i]!.ready.at));
+      return [...hours].reduce(
+        (sum, hour) => sum + weights.dayMin * Math.max(0, (touched.get(hour) ?? start) - start),
+        weights.mix,
+      );
+    };
+    // The cheapest way to share out the first `to` of them, and where its last batch begins.
+    const best: { readonly cost: number; readonly from: number }[] = [{ cost: 0, from: 0 }];
+    for (let to = 1; to <= wanting.length; to++) {
+      let least = { cost: Infinity, from: to - 1 };
+      for (let from = to - 1; from >= Math.max(0, to - rule.most); from--) {
+        if (needs[to - 1]! - needs[from]! + rule.chillLeast > rule.chillMost) break;
+        const cost = best[from]!.cost + costOf(from, to);
+        if (cost < least.cost) least = { cost, from };
+      }
+      best.push(least);
+    }
+    const batches: number[][] = [];
+    for (let to = wanting.length; to > 0; to = best[to]!.from)
+      batches.unshift(wanting.slice(best[to]!.from, to));
+    return batches;
+  }
+
   return (all) => {
     const batches: PlacedBatch[] = [];
     const failed: number[] = [];
     for (const [id, rule] of Object.entries(day.doughs)) {
       const wanting = pies.flatMap(({ dough }, i) => (dough === id && all[i]!.run >= 0 ? [i] : []));
       wanting.sort((a, b) => needOf(a, all) - needOf(b, all));
-      while (wanting.length > 0) {
-        const first = needOf(wanting[0]!, all);
-        const of = wanting.filter(
-          (i, k) => k < rule.most && needOf(i, all) - first + rule.chillLeast <= rule.chillMost,
-        );
-        wanting.splice(0, of.length);
-        const batch = placeBatch(id, rule, of, all);
+      const before = mark();
+      const wanted = shared(rule, wanting, all).map((of) => ({ of, batch: placeBatch(id, rule, of, all) }));
+      if (wanted.some(({ batch }) => batch === null)) rollBack(before);
+      const tried = wanted.every(({ batch }) => batch !== null)
+        ? wanted
+        : // No place for so many mixings: fewer and larger ones.
+          large(rule, wanting, all).map((of) => ({ of, batch: placeBatch(id, rule, of, all) }));
+      for (const { of, batch } of tried) {
         if (batch) batches.push(batch);
         else failed.push(...of);
       }

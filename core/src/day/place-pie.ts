@@ -71,8 +71,7 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
     for (let i = Math.max(0, from); i < to; i++) row[i]! += by;
   };
   const rollBack = (to: number): void => {
-    while (puts.length > to) {
-      const { row, hand, from, to: until } = puts.pop()!;
+    for (const { row, hand, from, to: until } of puts.splice(to).reverse()) {
       add(row, from, until, -1);
       if (hand >= 0) board.worked[hand]! -= until - from;
     }

@@ -53,8 +53,18 @@ export function scoreOf(
     weights.dayMin * dayMin +
     weights.waitingMin * waitingMin +
     weights.ovenMin * ovenMin +
-    weights.run * runs.length;
-  return { total, lateMin, heatCost, dayMin, waitingMin, ovenMin, runs: runs.length };
+    weights.run * runs.length +
+    weights.mix * batches.length;
+  return {
+    total,
+    lateMin,
+    heatCost,
+    dayMin,
+    waitingMin,
+    ovenMin,
+    runs: runs.length,
+    mixes: batches.length,
+  };
 }
 
 /** Minutes between two moments at which somebody is there or pies are in the oven by day: gaps with nobody are left out. */

@@ -1,6 +1,7 @@
 import { checkDay, finishDay, firstCome, isWhole, lowerBound, sampleDay, solveDay } from '@mardle/core';
 import type { Benchmark } from './measure.js';
 import { compare, onceMs } from './measure.js';
+import { besideBest } from '../day/proven-day.js';
 import { median } from './large-kitchen.js';
 
 const DAYS = 9;
@@ -48,14 +49,41 @@ function besideByHand(
   return { worth: worth.length > 0 ? median(worth) : NaN, ours, byHand };
 }
 
+/** Days of two and of three pies that are looked at beside a proof: it takes a second or two each, and ten. */
+const PROVEN_DAYS = { 2: 40, 3: 12 } as const;
+
+/** How many of our small days are not the best that there are, and how far the worst of them is from it. */
+async function besideTheBest(): Promise<Benchmark[]> {
+  const [two, three] = [await besideBest(2, PROVEN_DAYS[2]), await besideBest(3, PROVEN_DAYS[3])];
+  const proven = two.proven + three.proven;
+  const shares = [...two.gaps, ...three.gaps].map(({ share }) => share);
+  return [
+    {
+      ...compare(
+        'days of 2 and 3 pies that are not the best ones (0.03 of them wanted)',
+        shares.length,
+        'days whose best plan HiGHS proved',
+        proven,
+        0.03,
+      ),
+      unit: '',
+    },
+    {
+      ...compare('the worst of those days', 1 + Math.max(0, ...shares), 'its best plan', 1, 1.03),
+      unit: '',
+    },
+  ];
+}
+
 /** The bake day: how long it takes, and how good it is against what no plan can be under. */
-export function dayBenchmarks(): Benchmark[] {
+export async function dayBenchmarks(): Promise<Benchmark[]> {
   const dozen = measured(12, DAYS);
   const forty = measured(40, 3);
   const hand = besideByHand(12, DAYS);
   const few = (pies: number): number =>
     onceMs(() => finishDay(solveDay(sampleDay(1, pies), { evaluations: FEW })));
   return [
+    ...(await besideTheBest()),
     compare('a day of 12 pies (2000 ms wanted)', dozen.ms, 'the same with a hundred looks', few(12), 30),
     compare('a day of 40 pies (10000 ms wanted)', forty.ms, 'the same with a hundred looks', few(40), 30),
     {

@@ -12,7 +12,7 @@ const MOST_BYTES = 64 * 1024 * 1024;
  */
 export function compiled<T>(file: string, call: string): T {
   const from = pathToFileURL(inRoot('scripts', 'dist', ...file.split('/'))).href;
-  const program = `import * as all from '${from}'; process.stdout.write(JSON.stringify(all.${call}));`;
+  const program = `import * as all from '${from}'; process.stdout.write(JSON.stringify(await all.${call}));`;
   const { stdout, stderr, status } = spawnSync(process.execPath, ['--input-type=module', '-e', program], {
     encoding: 'utf8',
     maxBuffer: MOST_BYTES,

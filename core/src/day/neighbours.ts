@@ -1,0 +1,132 @@
+import type { Day } from './day.js';
+import type { DayIdea, Decoder, Order } from './decode.js';
+import type { RunIdea } from './lay-runs.js';
+
+/** A plan that was looked at, and what it comes to. */
+export interface Found {
+  readonly idea: DayIdea;
+  /** Tasks and runs that found no place. */
+  readonly failed: number;
+  readonly total: number;
+  readonly lateMin: number;
+}
+
+/** What looking for neighbours needs. */
+export interface Looking {
+  readonly day: Day;
+  readonly decoder: Decoder;
+  evaluate(idea: DayIdea): Found;
+  /** In [0, 1). */
+  chance(): number;
+}
+
+const MOST_TAKEN_OUT = 4;
+/** Programmes of an oven that are tried for a pie on its own, cheapest first. */
+const NEW_RUN_WAYS = 3;
+const RUNS_LOOKED_AT = 8;
+/** How much before its last moment a run is tried, min. */
+const soonerBy = [0, 0, 1, 2, 5, 10, 15, 20, 30];
+const orders = ['linesFirst', 'doughFirst', 'inOnePiece'] as const satisfies readonly (keyof Order)[];
+
+const without = (runs: readonly RunIdea[], out: ReadonlySet<number>): RunIdea[] =>
+  runs.flatMap((idea) => {
+    const pies = idea.pies.filter((i) => !out.has(i));
+    // A run that is as it was stays the same object: a decoder knows by that what need not be laid anew.
+    if (pies.length === idea.pies.length) return [idea];
+    return pies.length > 0 ? [{ ...idea, pies }] : [];
+  });
+
+/** Where a pie goes at least cost: into a run that bakes it right, or a run of its own. */
+export function putBack(
+  { day, decoder, evaluate, chance }: Looking,
+  { runs, ...rest }: DayIdea,
+  i: number,
+): Found {
+  const { ovens } = day.kitchen;
+  const pick = (below: number): number => Math.floor(chance() * below);
+  const joins = runs.flatMap((run, r) =>
+    run.pies.length < ovens[run.oven]!.places && decoder.ways[run.oven]![i]!.has(run.heat) ? [r] : [],
+  );
+  while (joins.length > RUNS_LOOKED_AT) joins.splice(pick(joins.length), 1);
+  const tries = joins.map((r) => runs.map((run, k) => (k === r ? { ...run, pies: [...run.pies, i] } : run)));
+  ovens.forEach((_, oven) => {
+    const ways = [...decoder.ways[oven]![i]!].sort((a, b) => a[1].cost - b[1].cost).slice(0, NEW_RUN_WAYS);
+    if (ways.length === 0) return;
+    // One way for sure, one by chance; at its hour and somewhere else.
+    for (const picked of new Set([0, pick(ways.length)])) {
+      const run: RunIdea = { oven, heat: ways[picked]![0], pies: [i], sooner: 0 };
+      const hour = runs.findIndex((other) => day.pies[other.pies[0]!]!.ready.at > day.pies[i]!.ready.at);
+      const places = new Set([0, hour < 0 ? runs.length : hour, pick(runs.length + 1)]);
+      for (const place of places) tries.push([...runs.slice(0, place), run, ...runs.slice(place)]);
+    }
+  });
+  let best: Found | null = null;
+  for (const tried of tries) {
+    const found = evaluate({ runs: tried, ...rest });
+    if (!best || found.total < best.total) best = found;
+  }
+  return best ?? evaluate({ runs, ...rest });
+}
+
+/** Some pies somewhere else. */
+function takeOut(looking: Looking, { runs, ...rest }: DayIdea): Found {
+  const { day, chance, evaluate } = looking;
+  const pick = (below: number): number => Math.floor(chance() * below);
+  const out = new Set<number>();
+  const wanted = 1 + pick(Math.min(MOST_TAKEN_OUT, day.pies.length));
+  if (chance() < 0.4) {
+    // A whole run, or as much of it as may be.
+    for (const i of runs[pick(runs.length)]!.pies) if (out.size < MOST_TAKEN_OUT) out.add(i);
+  }
+  while (out.size < wanted) out.add(pick(day.pies.length));
+  let left: DayIdea = { runs: without(runs, out), ...rest };
+  let found: Found | null = null;
+  for (const i of [...out].sort(() => chance() - 0.5)) {
+    found = putBack(looking, left, i);
+    left = found.idea;
+  }
+  return found ?? evaluate({ runs, ...rest });
+}
+
+/** A run at another programme, perhaps in another oven; null where its pies have none in common. */
+function otherHeat({ day, decoder, evaluate, chance }: Looking, { runs, ...rest }: DayIdea): Found | null {
+  const pick = (below: number): number => Math.floor(chance() * below);
+  const r = pick(runs.length);
+  const run = runs[r]!;
+  const oven = pick(day.kitchen.ovens.length);
+  const shared = [...decoder.ways[oven]![run.pies[0]!]!.keys()].filter((heat) =>
+    run.pies.every((i) => decoder.ways[oven]![i]!.has(heat)),
+  );
+  if (shared.length === 0 || run.pies.length > day.kitchen.ovens[oven]!.places) return null;
+  const heat = shared[pick(shared.length)]!;
+  return evaluate({ runs: runs.map((other, k) => (k === r ? { ...run, oven, heat } : other)), ...rest });
+}
+
+/**
+ * A neighbour of a plan: runs in another order, at another programme or a little sooner, the rest placed in another order, or,
+ * most often, a few pies somewhere else.
+ */
+export function neighbourOf(looking: Looking, idea: DayIdea): Found {
+  const { evaluate, chance } = looking;
+  const { runs, order } = idea;
+  const pick = (below: number): number => Math.floor(chance() * below);
+  const kind = chance();
+  if (kind < 0.15 && runs.length > 1) {
+    const a = pick(runs.length - 1);
+    const swapped = [...runs];
+    [swapped[a], swapped[a + 1]] = [runs[a + 1]!, runs[a]!];
+    return evaluate({ ...idea, runs: swapped });
+  }
+  if (kind < 0.3) {
+    const found = otherHeat(looking, idea);
+    if (found) return found;
+  } else if (kind < 0.4) {
+    const r = pick(runs.length);
+    const sooner = soonerBy[pick(soonerBy.length)]!;
+    return evaluate({ ...idea, runs: runs.map((run, k) => (k === r ? { ...run, sooner } : run)) });
+  } else if (kind < 0.45) {
+    const turned = orders[pick(orders.length)]!;
+    return evaluate({ ...idea, order: { ...order, [turned]: !order[turned] } });
+  }
+  return takeOut(looking, idea);
+}

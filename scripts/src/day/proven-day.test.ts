@@ -1,0 +1,61 @@
+import { compiled } from '../system/compiled.js';
+import type { BesideBest } from './proven-day.js';
+import { number, plus, programmeWriter, times } from './linear.js';
+
+/**
+ * Days small enough for a proof: a general solver of whole-number programmes (HiGHS, from the registry) finds their best plan
+ * from the rules alone. Its plans must keep the rules by the checker's word, and none of ours may be better.
+ * `MARDLE_PROVEN=40` for more days.
+ */
+const DAYS = Number(process.env['MARDLE_PROVEN'] ?? 12);
+
+describe('days of two pies beside the best plans that there are', () => {
+  const beside = compiled<BesideBest>('day/proven-day.js', `besideBest(2, ${DAYS})`);
+
+  it('are all proven, but those that cannot be done', () => {
+    expect(beside.open).toBe(0);
+    expect(beside.proven).toBeGreaterThan(DAYS / 2);
+  });
+
+  it('are the best ones on most days, and nowhere more than three hundredths off', () => {
+    expect(beside.equal).toBeGreaterThanOrEqual(beside.proven - Math.ceil(DAYS / 6));
+    for (const { share } of beside.gaps) expect(share).toBeLessThan(0.03);
+  });
+});
+
+describe('a programme of whole numbers', () => {
+  it('is told in LP format, with what is constant beside it', () => {
+    const { choice, part, atMost, same, costs, written } = programmeWriter();
+    const a = choice('a');
+    const b = part('b');
+    atMost(plus(a, times(2, b)), number(2));
+    same(plus(a, b), number(1));
+    costs(plus(times(3, a), number(5)));
+    expect(written()).toEqual({
+      text: [
+        'Minimize',
+        '+ 3 a',
+        'Subject To',
+        'r0: + 1 a + 2 b <= 2',
+        'r1: + 1 a + 1 b = 1',
+        'Bounds',
+        'never = 0',
+        '0 <= b <= 1',
+        'Binary',
+        'a',
+        'End',
+      ].join('\n'),
+      constant: 5,
+      variables: 2,
+      rules: 2,
+    });
+  });
+
+  it('cannot be done when numbers alone break a rule; one that they keep says nothing', () => {
+    const { atMost, written } = programmeWriter();
+    atMost(number(1), number(2));
+    expect(written().rules).toBe(0);
+    atMost(number(2), number(1));
+    expect(written().text).toContain('never = 1');
+  });
+});

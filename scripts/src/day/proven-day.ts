@@ -1,0 +1,131 @@
+import type { Day, DayPlan } from '@mardle/core';
+import { checkDay, finishDay, isWhole, sampleDay, solveDay } from '@mardle/core';
+import type { Highs } from 'highs';
+import { createRequire } from 'node:module';
+import { dayProgramme, GRID_MIN } from './day-programme.js';
+import { provenPlan } from './proven-plan.js';
+
+// It has types for one kind of module and code for the other.
+const loadSolver = createRequire(import.meta.url)('highs') as () => Promise<Highs>;
+
+/** So long the solver may look for a proof, s of the clock: what it has not proven by then is not counted as proven. */
+const LONGEST_S = 60;
+/** Worth less than this, two plans are the same: all worths here are whole tenths of a minute. */
+export const SAME_WORTH = 0.05;
+
+const onGrid = (minutes: number): number => Math.ceil(minutes / GRID_MIN) * GRID_MIN;
+
+/**
+ * A small day out of the hat on the grid of the programme: two who can do everything, with one break for both; ovens that climb
+ * and fall a degree a minute.
+ */
+export function gridDay(seed: number, pies: number): Day {
+  const { kitchen, doughs, ...day } = sampleDay(seed, pies, { hands: 2 });
+  const breaks = kitchen.hands[0]!.breaks;
+  return {
+    ...day,
+    doughs: Object.fromEntries(
+      Object.entries(doughs).map(([id, dough]) => [id, { ...dough, perPieMin: onGrid(dough.perPieMin) }]),
+    ),
+    kitchen: {
+      ...kitchen,
+      hands: kitchen.hands.map((hand) => ({ ...hand, breaks })),
+      ovens: kitchen.ovens.map((oven) => ({ ...oven, upCPerMin: 1, downCPerMin: 1, fullMin: GRID_MIN })),
+      loadMin: GRID_MIN,
+      doorMin: GRID_MIN,
+    },
+    pies: day.pies.map((pie) => ({
+      ...pie,
+      prepare: onGrid(pie.prepare),
+      cook: onGrid(pie.cook),
+      line: onGrid(pie.line),
+      build: onGrid(pie.build),
+      cool: onGrid(pie.cool),
+      warm: pie.warm === null ? null : onGrid(pie.warm),
+      pack: onGrid(pie.pack),
+      ways: Object.fromEntries(
+        Object.entries(pie.ways).map(([oven, ways]) => [
+          oven,
+          ways.map((way) => ({ ...way, out: onGrid(way.out) })),
+        ]),
+      ),
+    })),
+  };
+}
+
+/** A day beside its proof. */
+export interface Proven {
+  readonly seed: number;
+  readonly pies: number;
+  readonly plan: DayPlan;
+  /** The best plan that there is; null when that was not proven in time. */
+  readonly best: DayPlan | null;
+}
+
+/**
+ * Our plan of a small day beside the best that there is, as a general solver of whole-number programmes proves it.
+ * @param seed of the day and of the search
+ * @param pies two to four
+ * @returns null for a day that our search does not bring home
+ * @throws when the solver's plan breaks a rule, or is worth something else than it says: then the programme is wrong
+ */
+export async function provenDay(seed: number, pies: number): Promise<Proven | null> {
+  const day = gridDay(seed, pies);
+  const plan = finishDay(solveDay(day, { seed }));
+  if (!isWhole(plan)) return null;
+  const programme = dayProgramme(day, plan.score.total);
+  const { solve } = await loadSolver();
+  const answer = solve(programme.text, {
+    time_limit: LONGEST_S,
+    mip_rel_gap: 0,
+    mip_abs_gap: SAME_WORTH / 2,
+  });
+  if (answer.Status === 'Infeasible') throw new Error(`day ${seed} of ${pies} pies: nothing can be done`);
+  if (answer.Status !== 'Optimal') return { seed, pies, plan, best: null };
+  const chosen = Object.values(answer.Columns).flatMap(({ Name, Primal }) =>
+    (Primal ?? 0) > 0.5 ? [Name] : [],
+  );
+  const best = provenPlan(day, new Set(chosen));
+  const wrong = checkDay(day, best);
+  if (Math.abs(best.score.total - answer.ObjectiveValue - programme.constant) > SAME_WORTH) {
+    wrong.push(`worth ${best.score.total}, said to be ${answer.ObjectiveValue + programme.constant}`);
+  }
+  if (best.score.total > plan.score.total + SAME_WORTH) wrong.push('our plan is better than the best');
+  if (wrong.length > 0) throw new Error(`day ${seed} of ${pies} pies: ${wrong.join('; ')}`);
+  return { seed, pies, plan, best };
+}
+
+/** How our plans of some days stand beside the best ones. */
+export interface BesideBest {
+  /** Days whose best plan was proven. */
+  readonly proven: number;
+  readonly equal: number;
+  /** Days that somebody could do, with no proof in time. */
+  readonly open: number;
+  /** Of each day that is not equal: which, and by how much ours is worse, as a share. */
+  readonly gaps: readonly { readonly seed: number; readonly pies: number; readonly share: number }[];
+}
+
+/**
+ * Our plans of seeded days beside the best that there are.
+ * @param pies two to four
+ * @param seeds of the days, from 1
+ * @returns counts, and each gap
+ */
+export async function besideBest(pies: number, seeds: number): Promise<BesideBest> {
+  let [proven, equal, open] = [0, 0, 0];
+  const gaps: { seed: number; pies: number; share: number }[] = [];
+  for (let seed = 1; seed <= seeds; seed++) {
+    const day = await provenDay(seed, pies);
+    if (!day) continue;
+    if (!day.best) {
+      open += 1;
+      continue;
+    }
+    proven += 1;
+    const share = day.plan.score.total / day.best.score.total - 1;
+    if (share * day.best.score.total < SAME_WORTH) equal += 1;
+    else gaps.push({ seed, pies, share });
+  }
+  return { proven, equal, open, gaps };
+}
