@@ -210,6 +210,17 @@ describe('the two-stage search', () => {
     expect(Math.abs(readings.at(-1)!.topBrowning / 1.5 - 1)).toBeLessThan(0.35);
   });
 
+  it('tells how much longer the others take than the one it chose', () => {
+    const spec = { oven: still, colour: 'gold' as const, startC: 6, altitudeM: 0, stages: null };
+    const found = finishNow(findStages({ ...body, startC: 6 }, spec))!;
+    expect(found.others.length).toBeGreaterThan(0);
+    for (const { doneMin, longerMin, colourOff } of found.others) {
+      expect(longerMin).toBeCloseTo(doneMin - found.doneMin, 9);
+      // Paler or darker than what is wanted, as a share: another way, not another pie.
+      expect(Math.abs(colourOff)).toBeLessThan(0.5);
+    }
+  });
+
   it('pauses often, so that it can be stopped', () => {
     const spec = { oven: still, colour: 'gold' as const, startC: 6, altitudeM: 0, stages: null };
     const steps = findStages(body, spec);

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { isSameDish } from '../build/index.js';
 import { equivalents, formOf } from '../forms/index.js';
-import { builtInLarder } from '../larder/index.js';
+import { builtInLarder, rowOf } from '../larder/index.js';
 import type { DishSpec } from '../spec/index.js';
 import { formKinds, starterSpec } from '../spec/index.js';
 import { changeBase, changeForm } from './change-form.js';
@@ -27,6 +27,14 @@ const tray: DishSpec = {
 };
 
 describe('changing the form', () => {
+  it('to one on a sheet takes the sheet as it is: as wide as the larder says', () => {
+    const sheet = rowOf(builtInLarder.dishes, formOf('free_form').readyDish);
+    for (const kind of ['free_form', 'hand_pie'] as const) {
+      const { dish } = changeForm(starterSpec, kind).spec;
+      expect(dish).toMatchObject({ shape: 'rectangle', topCm: sheet.topCm, widthCm: sheet.widthCm });
+    }
+  });
+
   it('always leaves a pie that can be planned, from any form to any other and back', () => {
     fc.assert(
       fc.property(fc.array(fc.constantFrom(...formKinds), { minLength: 1, maxLength: 5 }), (kinds) => {

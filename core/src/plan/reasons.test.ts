@@ -114,6 +114,24 @@ describe('a sum comes to the figure over it', () => {
     expect(added(mass)).toBeCloseTo(mass.value, 6);
   });
 
+  it('scraps of several pies: rolled, less what lies on each', () => {
+    const { figures } = draft({ ...starterSpec, pastry: { ...starterSpec.pastry, batch: 3 } });
+    const scraps = figures['pastry.scraps']!;
+    expect(added(scraps)).toBeCloseTo(scraps.value, 6);
+    expect(scraps.value).toBeCloseTo(3 * draft(starterSpec).figures['pastry.scraps']!.value, 6);
+  });
+
+  it('what boils away on the hob: so much of what came free, or nothing', () => {
+    const boiled = (kind: 'stew' | 'raw'): Figure => {
+      const filling = { ...starterSpec.filling, preparation: { kind } };
+      return draft({ ...starterSpec, filling }).figures['ledger.boiled_off']!;
+    };
+    const stewed = boiled('stew');
+    expect(stewed.value).toBeGreaterThan(0);
+    expect(numbers(stewed)[0]?.value).toBeCloseTo(stewed.value, 6);
+    expect(boiled('raw').why.sum.join('')).toBe('nothing is boiled down');
+  });
+
   it('what lies on a top: grams for a cm2, and how deep that is', () => {
     const crumb = draft(changeForm(starterSpec, 'crumb_top').spec).figures;
     const [perCm2, surface] = numbers(crumb['crumb.mass']!).map(({ value }) => value);

@@ -1,4 +1,5 @@
 import type { SlipLine } from '../forms/index.js';
+import { builtInLarder, rowOf } from '../larder/index.js';
 import type { PieSpec } from '../spec/index.js';
 import { formKinds, starterSpec } from '../spec/index.js';
 import { changeForm } from './change-form.js';
@@ -29,6 +30,29 @@ describe('the slip', () => {
     const group = p.slip.find(({ title }) => title === 'Filling');
     const sum = group?.lines.reduce((total, { massG }) => total + massG, 0) ?? 0;
     expect(sum).toBeCloseTo(p.filling.massG, 4);
+  });
+
+  it('counts fruit in pieces, as long as somebody would count them', () => {
+    const id = starterSpec.filling.fruits[0]?.fruit ?? '';
+    const row = rowOf(builtInLarder.fruits, id);
+    const piecesOf = (piecesPerKg: number | null): number | undefined => {
+      const fruits = new Map(builtInLarder.fruits).set(id, { ...row, piecesPerKg });
+      const larder = { ...builtInLarder, fruits };
+      const planned = draftPlan(starterSpec, larder);
+      if (!planned.ok) throw new Error('cannot be planned');
+      return line(planned.plan, 'fruit.0')?.pieces?.count;
+    };
+    const boughtKg = (line(plan(), 'fruit.0')?.boughtG ?? 0) / 1000;
+    expect(piecesOf(8 / boughtKg)).toBeCloseTo(8, 6);
+    expect(piecesOf(40 / boughtKg)).toBeUndefined();
+    expect(piecesOf(0.4 / boughtKg)).toBeUndefined();
+    expect(piecesOf(null)).toBeUndefined();
+  });
+
+  /** A teaspoon, 5 mL, of grated zest weighs about 2 g (common practice, no source). */
+  it('measures zest by the teaspoon', () => {
+    const zested = plan({ filling: { ...starterSpec.filling, lemonZestG: 4 } });
+    expect(line(zested, 'zest')?.volumeMl).toBeCloseTo(10, 6);
   });
 
   it('comes in the order of work: pastry, filling, top', () => {
