@@ -47,6 +47,16 @@ test('a bake day: two pies are wanted, the day is planned, a slip is seen before
   await page.getByText('pie by pie').click();
   await expect(page.getByRole('img', { name: /line of time/ })).toContainText(`${name} 2`);
   await expectAccessible(page);
+  // What is there and how it is sold: whole packs, and what a slice costs.
+  await page.getByText('to buy', { exact: true }).click();
+  const buying = page.getByRole('region', { name: 'What is to be bought' });
+  await buying.getByRole('textbox', { name: 'Butter that is there' }).fill('1/2 lb');
+  await buying.getByRole('textbox', { name: 'A pack of Butter holds' }).fill('250');
+  await buying.getByRole('textbox', { name: 'A pack of Butter costs' }).fill('2.50');
+  await expect(buying.getByRole('row', { name: /^Butter/ })).toContainText(/\d packs?/);
+  await expect(buying.getByRole('row', { name: new RegExp(`^${name} over`) })).toBeVisible();
+  await expectAccessible(page);
+  await page.getByText('pie by pie').click();
   // The run goes in with one tap: each of its pies is a running bake.
   await page
     .getByRole('button', { name: /it is in now/ })

@@ -1,4 +1,5 @@
 import type { PieSpec } from '../spec/index.js';
+import type { Buying } from './buy.js';
 import type { DayKitchen, ReadyAs } from './day.js';
 
 /** An oven as a day asks for it: what the bake is simulated with, and what running it takes. */
@@ -30,6 +31,7 @@ export interface AskedDay {
   readonly ovens: readonly AskedOven[];
   readonly pies: readonly AskedPies[];
   readonly slack: { readonly readySooner: number; readonly beforeLoad: number };
+  readonly buying: Buying;
 }
 
 /**

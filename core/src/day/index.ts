@@ -1,6 +1,8 @@
 export type { AskedDay, AskedOven, AskedPies } from './ask.js';
 export { usualDay } from './ask.js';
 export { lowerBound } from './bound.js';
+export type { Bought, Buying, PieCost, Stocked, ToBuy } from './buy.js';
+export { buyDay, nothingStocked, usualBuying } from './buy.js';
 export { checkDay } from './check-day.js';
 export type {
   Day,

@@ -7,6 +7,7 @@ import type { AskedDay, AskedOven, AskedPies } from './ask.js';
 import { usualDay } from './ask.js';
 import type { Hand } from './day.js';
 import { readyKinds, skills } from './day.js';
+import { readBuying } from './read-buying.js';
 
 export const DAY_FORMAT = 'mardle-day';
 export const DAY_VERSION = 1;
@@ -148,6 +149,7 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
     'kitchen',
     'pies',
     'slack',
+    'buying',
   ]);
   const zeroMs = instantMs(file['zero']);
   if (Number.isNaN(zeroMs)) {
@@ -242,6 +244,7 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
         usual: usualDay.beforeLoad,
       }),
     },
+    buying: readBuying(reader, file['buying']),
   };
   const wanted = asked.pies.reduce((sum, { count }) => sum + count, 0);
   if (wanted === 0) reader.wrong('pies', 'No pie is wanted.', 'Write at least one.');

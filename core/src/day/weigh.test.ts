@@ -2,7 +2,7 @@ import { starterSpec } from '../spec/index.js';
 import { draftPlan } from '../plan/index.js';
 import { weighDay } from './weigh.js';
 
-const slip = (): { readonly label: string; readonly massG: number }[] => {
+const slip = (): { readonly label: string; readonly massG: number; readonly usesG?: number }[] => {
   const drafted = draftPlan(starterSpec);
   return drafted.ok ? drafted.plan.slip.flatMap(({ lines }) => lines) : [];
 };
@@ -13,11 +13,22 @@ describe('what a day takes', () => {
       { count: 3, spec: starterSpec },
       { count: 1, spec: { ...starterSpec, name: 'Another' } },
     ]);
-    for (const { label, massG } of slip()) {
+    for (const { label, massG } of slip().filter(({ usesG }) => usesG === undefined)) {
       expect(amounts.find((one) => one.label === label)?.massG).toBeCloseTo(4 * massG, 6);
     }
     expect(amounts.find(({ label }) => label === 'Plain flour')?.pies).toHaveLength(2);
     expect(allergens).toEqual(['egg', 'milk', 'wheat']);
+  });
+
+  /** An egg with a spoon of milk does three pies and more (common practice, no source). */
+  it('mixes a wash by the egg for several pies at once, not an egg for each', () => {
+    const wash = slip().find(({ label }) => label === 'Whole egg and milk');
+    const washOf = (count: number) =>
+      weighDay([{ count, spec: starterSpec }]).amounts.find(({ label }) => label === wash?.label);
+    expect(washOf(1)?.massG).toBeCloseTo(wash?.massG ?? NaN, 9);
+    expect(washOf(3)?.massG).toBeCloseTo(wash?.massG ?? NaN, 9);
+    expect((washOf(16)?.massG ?? 0) / (wash?.massG ?? 1)).toBe(5);
+    expect(washOf(16)?.pies[0]?.massG).toBeCloseTo(washOf(16)?.massG ?? NaN, 9);
   });
 
   it('tells pies of one name once', () => {

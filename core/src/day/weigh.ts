@@ -30,6 +30,19 @@ const withPie = (pies: readonly ForPie[], one: ForPie): ForPie[] => {
   return pies.map((pie) => (pie === same ? both : pie));
 };
 
+/** What is mixed for several pies at once, as a wash by the egg, is mixed whole. */
+function whole({ mixedG, ...amount }: DayAmount & { readonly mixedG: number | null }): DayAmount {
+  if (mixedG === null || mixedG <= 0 || amount.massG <= 0) return amount;
+  const massG = Math.ceil(amount.massG / mixedG) * mixedG;
+  const more = massG / amount.massG;
+  return {
+    ...amount,
+    massG,
+    boughtG: massG,
+    pies: amount.pies.map((pie) => ({ ...pie, massG: pie.massG * more })),
+  };
+}
+
 /**
  * What a day takes, like things put together: flour for all doughs on one line.
  * @param wanted pies with their counts; what cannot be planned is left out, planning the day says why
@@ -41,7 +54,7 @@ export function weighDay(
   wanted: readonly { readonly count: number; readonly spec: PieSpec }[],
   larder: Larder = builtInLarder,
 ): DayAmounts {
-  const found = new Map<string, DayAmount>();
+  const found = new Map<string, DayAmount & { readonly mixedG: number | null }>();
   const allergens = new Set<string>();
   for (const { count, spec } of wanted) {
     const drafted = draftPlan(spec, larder);
@@ -51,16 +64,17 @@ export function weighDay(
       for (const line of lines) {
         const key = `${title}/${line.label}`;
         const before = found.get(key);
-        const massG = line.massG * count;
+        const massG = (line.usesG ?? line.massG) * count;
         found.set(key, {
           title,
           label: line.label,
           massG: (before?.massG ?? 0) + massG,
-          boughtG: (before?.boughtG ?? 0) + (line.boughtG ?? line.massG) * count,
+          boughtG: (before?.boughtG ?? 0) + (line.boughtG === undefined ? massG : line.boughtG * count),
+          mixedG: line.usesG === undefined ? null : line.massG,
           pies: withPie(before?.pies ?? [], { name: spec.name, count, massG }),
         });
       }
     }
   }
-  return { amounts: [...found.values()], allergens: [...allergens].sort() };
+  return { amounts: [...found.values()].map(whole), allergens: [...allergens].sort() };
 }

@@ -6,6 +6,8 @@ export interface SlipLine {
   readonly label: string;
   readonly massG: number;
   readonly highG?: number;
+  /** What one pie takes of it, where more is mixed than that: several pies share it. */
+  readonly usesG?: number;
   readonly volumeMl?: number;
   /** Its volume is a least amount: more goes in by feel. */
   readonly least?: boolean;

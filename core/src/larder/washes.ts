@@ -3,7 +3,10 @@ import { tableOf } from '../units/index.js';
 export interface Wash {
   readonly id: string;
   readonly label: string;
+  /** Mixed at a time: by the egg, whatever the pie. */
   readonly gPerPie: number;
+  /** Of that brushed on one pie of 23 cm: the rest does for others on the bench. */
+  readonly brushedG: number;
   readonly recipe: string;
   readonly effect: string;
   /** Factor on the rate of browning. */
@@ -13,10 +16,19 @@ export interface Wash {
 
 /** What is brushed on one pie, what it does, and how much sooner it browns. Amounts: common practice, no source; browning: fit over W1 to W14. */
 export const builtInWashes = tableOf<Wash>({
-  none: { label: 'No wash', gPerPie: 0, recipe: '', effect: 'pale and matt', browning: 1, contains: [] },
+  none: {
+    label: 'No wash',
+    gPerPie: 0,
+    brushedG: 0,
+    recipe: '',
+    effect: 'pale and matt',
+    browning: 1,
+    contains: [],
+  },
   milk: {
     label: 'Milk',
     gPerPie: 20,
+    brushedG: 20,
     recipe: '20 g milk',
     effect: 'soft gold; little shine',
     browning: 1.1,
@@ -25,6 +37,7 @@ export const builtInWashes = tableOf<Wash>({
   egg_white: {
     label: 'Egg white and water',
     gPerPie: 35,
+    brushedG: 12,
     recipe: '1 egg white with 1 tsp water',
     effect: 'shine and hold for coarse sugar; light colour',
     browning: 1.1,
@@ -33,6 +46,7 @@ export const builtInWashes = tableOf<Wash>({
   whole_egg: {
     label: 'Whole egg and milk',
     gPerPie: 65,
+    brushedG: 18,
     recipe: '1 egg with 1 tbsp milk',
     effect: 'even gold with shine',
     browning: 1.45,
@@ -41,6 +55,7 @@ export const builtInWashes = tableOf<Wash>({
   yolk_cream: {
     label: 'Yolk and cream',
     gPerPie: 33,
+    brushedG: 15,
     recipe: '1 yolk with 15 mL cream and a pinch of salt',
     effect: 'deep gold; colours soonest',
     browning: 1.5,

@@ -232,9 +232,9 @@ const COARSE_SUGAR_G = 10;
 /** A wash is mixed by the egg, whatever the pie; coarse sugar goes on what it holds. */
 function washLines({ spec: { pastry }, larder, form }: BuiltContext): SlipLine[] {
   if (!form.washed) return [];
-  const { label, gPerPie, recipe } = rowOf(larder.washes, pastry.wash);
+  const { label, gPerPie, brushedG, recipe } = rowOf(larder.washes, pastry.wash);
   return [
-    { id: 'wash', label, massG: gPerPie, note: recipe },
+    { id: 'wash', label, massG: gPerPie, usesG: brushedG, note: recipe },
     {
       id: 'coarse_sugar',
       label: 'Coarse sugar',

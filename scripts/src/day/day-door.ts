@@ -1,5 +1,6 @@
-import type { Day, DayPlan, FieldProblem, Remedy } from '@mardle/core';
+import type { Bought, Day, DayPlan, FieldProblem, Remedy } from '@mardle/core';
 import {
+  buyDay,
   finishDay,
   finishNow,
   holdsOf,
@@ -9,6 +10,7 @@ import {
   readDay,
   remediesOf,
   solveDay,
+  weighDay,
   workOutDay,
 } from '@mardle/core';
 import { readFile } from 'node:fs/promises';
@@ -24,6 +26,8 @@ interface DayAnswer {
   readonly bound: number;
   /** What would help, where something is late. */
   readonly remedies: readonly Pick<Remedy, 'what' | 'lateMin'>[];
+  /** What is to be bought, and what each pie and slice costs where prices are known. */
+  readonly bought: Bought;
 }
 
 type Answered =
@@ -66,6 +70,7 @@ export async function answerDay(file: string, plain: unknown, seed: number): Pro
       remedies: works
         ? []
         : finishNow(remediesOf(day, plan, seed)).map(({ what, lateMin }) => ({ what, lateMin })),
+      bought: buyDay(weighDay(read.asked.pies).amounts, read.asked.buying),
     },
   };
 }

@@ -8,6 +8,7 @@ import { Plate } from '../kit/Plate/Plate.js';
 import type { SolvedDay } from '../workers/day.js';
 import type { DayFile } from '../state/day.js';
 import { DayAmountsList } from './DayAmountsList.js';
+import { DayBuyList } from './DayBuyList.js';
 import { DayLabels } from './DayLabels.js';
 import { DayLine } from './DayLine.js';
 import { DayList } from './DayList.js';
@@ -28,6 +29,7 @@ const views = [
   { value: 'pies', label: 'pie by pie' },
   { value: 'list', label: 'lists' },
   { value: 'amounts', label: 'to weigh' },
+  { value: 'buying', label: 'to buy' },
   { value: 'labels', label: 'labels' },
 ] as const;
 type View = (typeof views)[number]['value'];
@@ -74,8 +76,9 @@ export function DayPlanned({ file, solved, changed, busy, onRemedy }: DayPlanned
           </Group>
           {(view === 'line' || view === 'pies') && <DayLine day={day} plan={plan} by={view} />}
           {view === 'amounts' && <DayAmountsList file={file} />}
+          {view === 'buying' && <DayBuyList file={file} />}
           {view === 'labels' && <DayLabels file={file} day={day} plan={plan} />}
-          {view !== 'amounts' && view !== 'labels' && (
+          {(view === 'line' || view === 'pies' || view === 'list') && (
             <DayList file={file} day={day} plan={plan} shown={view === 'list' ? 'all' : 'next'} />
           )}
         </Plate>

@@ -1,4 +1,4 @@
-import type { Day, DayAmount, DayPlan } from '@mardle/core';
+import type { Day, DayAmount, DayPlan, ToBuy } from '@mardle/core';
 import { instantOf, taskWords } from '@mardle/core';
 
 const ALARM_BEFORE_S = 300;
@@ -34,6 +34,24 @@ export async function tableOfAmounts(amounts: readonly DayAmount[]): Promise<str
       for: pies.map(({ name, count }) => `${count} ${name}`).join('; '),
     })),
     // A name that begins like a sum is text, also in a spreadsheet.
+    { escapeFormulae: true },
+  );
+}
+
+/** What is to be bought as a table for other programs, grams and money. */
+export async function tableOfBuying(items: readonly ToBuy[]): Promise<string> {
+  const { default: papa } = await import('papaparse');
+  return papa.unparse(
+    items.map(({ label, needsG, haveG, missingG, packG, packs, packPrice, buysCost }) => ({
+      what: label,
+      'needed, g': honest(needsG),
+      'is there, g': haveG ?? '',
+      'to buy, g': honest(missingG),
+      'a pack, g': packG ?? '',
+      packs: packs ?? '',
+      'a pack costs': packPrice ?? '',
+      cost: buysCost === null || packs === null ? '' : buysCost.toFixed(2),
+    })),
     { escapeFormulae: true },
   );
 }

@@ -1,6 +1,6 @@
 import type { TickRequest } from '@mardle/contract';
-import type { Day, DayPlan, DayTask, Happened, PieSpec, ReadyAs } from '@mardle/core';
-import { readDay, usualDay } from '@mardle/core';
+import type { Day, DayPlan, DayTask, Happened, PieSpec, ReadyAs, Stocked } from '@mardle/core';
+import { nothingStocked, readDay, usualBuying, usualDay } from '@mardle/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { SolvedDay } from '../workers/day.js';
@@ -38,6 +38,10 @@ export interface DayFile {
   };
   readonly pies: readonly Wanted[];
   readonly slack?: { readonly readySooner?: number; readonly beforeLoad?: number };
+  readonly buying?: {
+    readonly slices?: number;
+    readonly items?: Readonly<Record<string, Partial<Stocked>>>;
+  };
 }
 
 interface DayStore {
@@ -60,6 +64,10 @@ interface DayStore {
   readonly before: DayState | null;
   begin(file: DayFile): void;
   change(part: Partial<DayFile>): void;
+  /** What there is of a thing, and how it is sold: nothing of the plan hangs on it. */
+  stock(label: string, stocked: Stocked): void;
+  /** A pie is cut into so many slices. */
+  cut(slices: number): void;
   take(solved: SolvedDay): void;
   tick(id: string): void;
   /** A pie of the day went in as this bake. */
@@ -119,6 +127,19 @@ export const doneWith = (done: readonly string[], waiting: readonly TickRequest[
 const same = (a: readonly string[], b: readonly string[]): boolean =>
   a.length === b.length && a.every((one) => b.includes(one));
 
+const bought = (file: DayFile, part: NonNullable<DayFile['buying']>): DayFile => ({
+  ...file,
+  buying: { ...usualBuying, ...file.buying, ...part },
+});
+
+/** Packs and prices are those of the day before; what is there has to be looked at anew. */
+const soldAs = ({ slices, items = {} }: NonNullable<DayFile['buying']>): DayFile['buying'] => ({
+  slices: slices ?? usualBuying.slices,
+  items: Object.fromEntries(
+    Object.entries(items).map(([label, item]) => [label, { ...nothingStocked, ...item, haveG: null }]),
+  ),
+});
+
 /** The bake day of this browser: kept here, and taken elsewhere as a file. */
 export const useDay = create<DayStore>()(
   persist(
@@ -126,8 +147,23 @@ export const useDay = create<DayStore>()(
       ...nothing,
       before: null,
       begin: (file) =>
-        set((now) => ({ ...nothing, file, changed: true, before: now.file ? stateOf(now) : now.before })),
+        set((now) => {
+          const last = now.file ?? now.before?.file;
+          return {
+            ...nothing,
+            file: file.buying || !last?.buying ? file : { ...file, buying: soldAs(last.buying) },
+            changed: true,
+            before: now.file ? stateOf(now) : now.before,
+          };
+        }),
       change: (part) => set(({ file }) => ({ file: file && { ...file, ...part }, changed: true })),
+      stock: (label, stocked) =>
+        set(({ file, shared }) => ({
+          file: file && bought(file, { items: { ...file.buying?.items, [label]: stocked } }),
+          untold: shared !== null,
+        })),
+      cut: (slices) =>
+        set(({ file, shared }) => ({ file: file && bought(file, { slices }), untold: shared !== null })),
       // What was done of a day that others share stays done.
       take: (solved) =>
         set(({ shared, done, inOven }) => ({

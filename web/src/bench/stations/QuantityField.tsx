@@ -15,7 +15,8 @@ export interface Limit {
 interface QuantityFieldProps {
   /** Path of the choice, for its limits, or these themselves. */
   readonly limit: string | Limit;
-  readonly label: string;
+  /** Without one `name` is all that it is called by: a column's head says what it is. */
+  readonly label?: string;
   /** What it is called where the label alone would not tell it from others. */
   readonly name?: string;
   readonly unit: Unit;
@@ -77,7 +78,7 @@ export function QuantityField({
   return (
     <TextInput
       aria-label={name}
-      label={word ? `${label}, ${word}` : label}
+      label={label && word ? `${label}, ${word}` : label}
       placeholder={empty}
       value={shown}
       inputMode="text"

@@ -1,0 +1,126 @@
+import { changeForm } from '../plan/index.js';
+import { formKinds, starterSpec } from '../spec/index.js';
+import type { Buying } from './buy.js';
+import { buyDay, usualBuying } from './buy.js';
+import { readDay } from './read-day.js';
+import type { DayAmount } from './weigh.js';
+import { weighDay } from './weigh.js';
+
+/** Four damson pies and two apple ones, worked out by hand. */
+const amounts: readonly DayAmount[] = [
+  {
+    title: 'Pastry',
+    label: 'Cold butter',
+    massG: 900,
+    boughtG: 900,
+    pies: [
+      { name: 'Damson', count: 4, massG: 600 },
+      { name: 'Apple', count: 2, massG: 300 },
+    ],
+  },
+  {
+    title: 'Filling',
+    label: 'Butter in dots',
+    massG: 40,
+    boughtG: 40,
+    pies: [{ name: 'Apple', count: 2, massG: 40 }],
+  },
+  {
+    title: 'Filling',
+    label: 'Damson',
+    massG: 4000,
+    boughtG: 4400,
+    pies: [{ name: 'Damson', count: 4, massG: 4000 }],
+  },
+  {
+    title: 'Pastry',
+    label: 'Ice water',
+    massG: 300,
+    boughtG: 300,
+    pies: [{ name: 'Damson', count: 4, massG: 300 }],
+  },
+];
+const buying: Buying = {
+  slices: 8,
+  items: {
+    Butter: { haveG: 190, packG: 250, packPrice: 2.5 },
+    Damson: { haveG: null, packG: 1000, packPrice: 3 },
+  },
+};
+const item = (label: string) => buyDay(amounts, buying).items.find((one) => one.label === label);
+
+describe('what is bought for a day', () => {
+  it('is one thing by whatever use a slip names it, less what is there, in whole packs', () => {
+    // 940 g less 190 g are 750 g: three packs to the gram.
+    expect(item('Butter')).toMatchObject({ needsG: 940, missingG: 750, packs: 3, buysCost: 7.5 });
+    expect(item('Butter')?.usesCost).toBeCloseTo(9.4, 9);
+    // Fruit as it is bought, stones and all.
+    expect(item('Damson')).toMatchObject({ needsG: 4400, packs: 5, buysCost: 15 });
+    expect(item('Cold butter')).toBeUndefined();
+  });
+
+  it('costs each pie what is in it, and a slice its share', () => {
+    const [damson, apple] = buyDay(amounts, buying).pies;
+    // 600 g of butter at 10 a kg and 4.4 kg of damsons at 3, over four pies.
+    expect(damson?.cost).toBeCloseTo((6 + 13.2) / 4, 9);
+    expect(damson?.sliceCost).toBeCloseTo(4.8 / 8, 9);
+    expect(apple?.cost).toBeCloseTo(3.4 / 2, 9);
+    const { usesCost } = buyDay(amounts, buying);
+    expect(4 * (damson?.cost ?? 0) + 2 * (apple?.cost ?? 0)).toBeCloseTo(usesCost, 9);
+  });
+
+  it('says what has no price; water needs none', () => {
+    const { unpriced, pies } = buyDay(amounts, { ...buying, items: { Butter: buying.items['Butter']! } });
+    expect(unpriced).toEqual(['Damson']);
+    expect(pies[0]?.unpriced).toEqual(['Damson']);
+    expect(pies[1]?.unpriced).toEqual([]);
+  });
+
+  it('is nothing where there is enough, and not a pack for a rounding', () => {
+    const have = (haveG: number) =>
+      buyDay(amounts, { slices: 8, items: { Butter: { haveG, packG: 250, packPrice: 2 } } }).items[0];
+    expect(have(2000)).toMatchObject({ missingG: 0, packs: 0, buysCost: 0 });
+    expect(have(189.98)?.packs).toBe(3);
+    expect(have(189)?.packs).toBe(4);
+  });
+
+  it('finds on every form’s slip one butter and one white sugar', () => {
+    for (const kind of formKinds) {
+      const { spec } = changeForm(starterSpec, kind);
+      const { items } = buyDay(weighDay([{ count: 1, spec }]).amounts, usualBuying);
+      const names = items.map(({ label }) => label);
+      expect(names.filter((name) => /butter/i.test(name)).length).toBeLessThanOrEqual(1);
+      expect(names).not.toContain('Sugar');
+      expect(new Set(names).size).toBe(names.length);
+    }
+  });
+});
+
+describe('a day’s file says of buying', () => {
+  const problems = (said: unknown): readonly string[] => {
+    const read = readDay({
+      format: 'mardle-day',
+      version: 1,
+      zero: '2026-09-12T03:00:00+02:00',
+      buying: said,
+    });
+    return read.ok ? [] : read.problems.flatMap(({ field }) => (field.startsWith('buying') ? [field] : []));
+  };
+
+  it('nothing, or some of it', () => {
+    expect(problems(undefined)).toEqual([]);
+    expect(problems({ slices: 6, items: { Butter: { packG: 250 }, Damson: { haveG: null } } })).toEqual([]);
+  });
+
+  it.each([
+    [{ slices: 0 }, 'buying.slices'],
+    [{ items: [] }, 'buying.items'],
+    [{ items: { Butter: { packG: 0 } } }, 'buying.items.Butter.packG'],
+    [{ items: { Butter: { haveG: -1 } } }, 'buying.items.Butter.haveG'],
+    [{ items: { Butter: { packPrice: '2' } } }, 'buying.items.Butter.packPrice'],
+    [{ items: { Butter: { grams: 2 } } }, 'buying.items.Butter.grams'],
+    [{ cost: 3 }, 'buying.cost'],
+  ])('%j: said by its field', (said, field) => {
+    expect(problems(said)).toContain(field);
+  });
+});

@@ -1,0 +1,138 @@
+import type { DayAmount } from './weigh.js';
+
+/** What a kitchen has of a thing and how it is sold; null for what nobody said. */
+export interface Stocked {
+  readonly haveG: number | null;
+  /** What one pack holds. */
+  readonly packG: number | null;
+  /** In the kitchen's own money. */
+  readonly packPrice: number | null;
+}
+
+/** What is known of buying, by the name on the slip. */
+export interface Buying {
+  /** A pie is cut into so many. */
+  readonly slices: number;
+  readonly items: Readonly<Record<string, Stocked>>;
+}
+
+/** Eight of a pie of 23 cm (common practice, no source). */
+export const usualBuying: Buying = { slices: 8, items: {} };
+
+export const nothingStocked: Stocked = { haveG: null, packG: null, packPrice: null };
+
+/** One thing to buy for the whole day. */
+export interface ToBuy extends Stocked {
+  readonly label: string;
+  /** As bought, for all pies. */
+  readonly needsG: number;
+  /** Of that, what is not there yet. */
+  readonly missingG: number;
+  /** Whole packs that cover it; null when no pack is known. */
+  readonly packs: number | null;
+  /** What the day uses of it, by weight of the pack; null when no price is known. */
+  readonly usesCost: number | null;
+  /** What is paid for it now, whole packs; null when no price is known. */
+  readonly buysCost: number | null;
+}
+
+/** What one pie of a sort takes, where all that costs something has a price. */
+export interface PieCost {
+  readonly name: string;
+  readonly count: number;
+  readonly cost: number;
+  readonly sliceCost: number;
+  /** Things in it without a price: what they cost is not in it. */
+  readonly unpriced: readonly string[];
+}
+
+export interface Bought {
+  readonly items: readonly ToBuy[];
+  readonly pies: readonly PieCost[];
+  readonly usesCost: number;
+  readonly buysCost: number;
+  /** Things that are wanted and have no price. */
+  readonly unpriced: readonly string[];
+}
+
+/** Comes out of the tap. */
+const FREE = new Set(['Water', 'Ice water']);
+
+/** What a slip names by its use is bought by one name. */
+const boughtAs: Readonly<Record<string, string>> = {
+  'Cold butter': 'Butter',
+  'Butter in dots': 'Butter',
+  'Butter to fry in': 'Butter',
+  'Soft butter for the dish': 'Butter',
+  Sugar: 'White sugar',
+};
+const nameOf = (label: string): string => boughtAs[label] ?? label;
+
+/** Less is a rounding, not a pack more. */
+const ROUNDING_G = 0.05;
+
+const perG = ({ packG, packPrice }: Stocked): number | null =>
+  packG !== null && packPrice !== null && packG > 0 ? packPrice / packG : null;
+
+function toBuy(label: string, needsG: number, stocked: Stocked): ToBuy {
+  const missingG = Math.max(0, needsG - (stocked.haveG ?? 0));
+  const { packG, packPrice } = stocked;
+  const packs = packG !== null && packG > 0 ? Math.ceil((missingG - ROUNDING_G) / packG) : null;
+  const price = perG(stocked);
+  return {
+    ...stocked,
+    label,
+    needsG,
+    missingG,
+    packs: packs === null ? null : Math.max(0, packs),
+    usesCost: price === null ? null : price * needsG,
+    buysCost: price === null ? null : packs === null ? 0 : Math.max(0, packs) * (packPrice ?? 0),
+  };
+}
+
+/**
+ * What is to be bought for a day, and what its pies cost. The same thing in pastry and filling is one thing to buy; what is there
+ * is taken off; packs are whole.
+ * @param amounts of `weighDay`
+ * @param buying what is there, packs and prices, by name
+ * @returns a line a thing, a cost a sort of pie and their sums, in the kitchen's own money
+ * @example buyDay([], usualBuying).buysCost // 0
+ */
+export function buyDay(amounts: readonly DayAmount[], { slices, items }: Buying): Bought {
+  const needs = new Map<string, number>();
+  for (const { label, boughtG } of amounts) {
+    const name = nameOf(label);
+    needs.set(name, (needs.get(name) ?? 0) + boughtG);
+  }
+  for (const name of FREE) needs.delete(name);
+  const lines = [...needs].map(([label, needsG]) => toBuy(label, needsG, items[label] ?? nothingStocked));
+  const pies = new Map<string, { count: number; cost: number; unpriced: Set<string> }>();
+  for (const { label: said, massG, boughtG, pies: of } of amounts) {
+    const label = nameOf(said);
+    if (FREE.has(label)) continue;
+    const price = perG(items[label] ?? nothingStocked);
+    for (const { name, count, massG: forPieG } of of) {
+      const pie = pies.get(name) ?? { count, cost: 0, unpriced: new Set<string>() };
+      if (price === null && massG > 0) pie.unpriced.add(label);
+      else if (massG > 0) pie.cost += ((price ?? 0) * boughtG * forPieG) / massG;
+      pies.set(name, pie);
+    }
+  }
+  const sum = (of: (line: ToBuy) => number | null): number =>
+    lines.reduce((all, line) => all + (of(line) ?? 0), 0);
+  return {
+    items: lines,
+    pies: [...pies].map(([name, { count, cost, unpriced }]) => ({
+      name,
+      count,
+      cost: cost / count,
+      sliceCost: cost / count / slices,
+      unpriced: [...unpriced],
+    })),
+    usesCost: sum(({ usesCost }) => usesCost),
+    buysCost: sum(({ buysCost }) => buysCost),
+    unpriced: lines
+      .filter(({ usesCost, needsG }) => usesCost === null && needsG > 0)
+      .map(({ label }) => label),
+  };
+}

@@ -1,0 +1,181 @@
+import { Button, Group, NumberInput, Table } from '@mantine/core';
+import type { Stocked, ToBuy, UnitSystem } from '@mardle/core';
+import { buyDay, nothingStocked, showText, typedUnit, usualBuying, weighDay } from '@mardle/core';
+import { IconTableExport } from '@tabler/icons-react';
+import { useMemo } from 'react';
+import { fileName, saveFile } from '../bench/download.js';
+import type { Limit } from '../bench/stations/QuantityField.js';
+import { QuantityField } from '../bench/stations/QuantityField.js';
+import type { DayFile } from '../state/day.js';
+import { useDay } from '../state/day.js';
+import { useSettings } from '../state/settings.js';
+import classes from './DayPlace.module.css';
+import { tableOfBuying } from './outFiles.js';
+import { money, PriceField } from './PriceField.js';
+
+const MOST_SLICES = 40;
+
+const anyMass: Limit = { least: 0, most: 1e6, remedy: 'Write what it weighs.' };
+const packMass: Limit = { least: 1, most: 1e6, remedy: 'Write what a pack weighs.' };
+
+/** One thing: what the day needs, what is there, how it is sold, and what is left to buy. */
+function Row({ item, units }: { readonly item: ToBuy; readonly units: UnitSystem }) {
+  const stock = useDay((state) => state.stock);
+  const { label, needsG, missingG, packs, packG, packPrice, haveG, buysCost } = item;
+  const set = (part: Partial<Stocked>): void => stock(label, { haveG, packG, packPrice, ...part });
+  const toBuy =
+    missingG <= 0
+      ? 'enough'
+      : packs === null
+        ? showText(missingG, 'g', units)
+        : `${packs} ${packs === 1 ? 'pack' : 'packs'}`;
+  return (
+    <Table.Tr>
+      <Table.Th scope="row">{label}</Table.Th>
+      <Table.Td>{showText(needsG, 'g', units)}</Table.Td>
+      <Table.Td>
+        <QuantityField
+          name={`${label} that is there`}
+          limit={anyMass}
+          unit="g"
+          empty=""
+          width={96}
+          size="sm"
+          value={haveG}
+          onChange={(value) => set({ haveG: value })}
+        />
+      </Table.Td>
+      <Table.Td>
+        <QuantityField
+          name={`A pack of ${label} holds`}
+          limit={packMass}
+          unit="g"
+          empty=""
+          width={96}
+          size="sm"
+          value={packG}
+          onChange={(value) => set({ packG: value })}
+        />
+      </Table.Td>
+      <Table.Td>
+        <PriceField
+          name={`A pack of ${label} costs`}
+          value={packPrice}
+          onChange={(value) => set({ packPrice: value })}
+        />
+      </Table.Td>
+      <Table.Td>{toBuy}</Table.Td>
+      <Table.Td>{buysCost === null || packG === null ? '' : money(buysCost)}</Table.Td>
+    </Table.Tr>
+  );
+}
+
+/** What is to be bought for the day, less what is there, in whole packs; and what each pie and slice costs. */
+export function DayBuyList({ file }: { readonly file: DayFile }) {
+  const units = useSettings((state) => state.units);
+  const cut = useDay((state) => state.cut);
+  const { word } = typedUnit('g', units);
+  const { slices = usualBuying.slices, items: known = usualBuying.items } = file.buying ?? usualBuying;
+  const { items, pies, usesCost, buysCost, unpriced } = useMemo(() => {
+    const { amounts } = weighDay(file.pies.map(({ count, pie }) => ({ count, spec: pie })));
+    const all = Object.fromEntries(
+      Object.entries(known).map(([label, item]) => [label, { ...nothingStocked, ...item }]),
+    );
+    return buyDay(amounts, { slices, items: all });
+  }, [file.pies, slices, known]);
+  const priced = items.some(({ packG, packPrice }) => packG !== null && packPrice !== null);
+  const table = async (): Promise<void> =>
+    saveFile(
+      new Blob([await tableOfBuying(items)], { type: 'text/csv;charset=utf-8' }),
+      fileName(`${file.name} to buy`, 'csv'),
+    );
+  return (
+    <section aria-label="What is to be bought" className={classes.page}>
+      <Group justify="space-between">
+        <p>Say what is there and how a thing is sold. Packs and prices stay for the next day.</p>
+        <Button
+          className="no-print"
+          variant="default"
+          leftSection={<IconTableExport size={18} />}
+          onClick={() => void table()}
+        >
+          As a table (CSV)
+        </Button>
+      </Group>
+      <Table striped verticalSpacing={4}>
+        <Table.Thead>
+          <Table.Tr>
+            <Table.Th scope="col">What</Table.Th>
+            <Table.Th scope="col">Needed</Table.Th>
+            <Table.Th scope="col">Is there, {word}</Table.Th>
+            <Table.Th scope="col">A pack, {word}</Table.Th>
+            <Table.Th scope="col">costs</Table.Th>
+            <Table.Th scope="col">To buy</Table.Th>
+            <Table.Th scope="col">Cost</Table.Th>
+          </Table.Tr>
+        </Table.Thead>
+        <Table.Tbody>
+          {items.map((item) => (
+            <Row key={item.label} item={item} units={units} />
+          ))}
+        </Table.Tbody>
+      </Table>
+      <p role="status">
+        {priced ? (
+          <>
+            To pay now <b>{money(buysCost)}</b>; the pies take <b>{money(usesCost)}</b> of it and of what is
+            there.
+            {unpriced.length > 0 && ` Without a price: ${unpriced.join(', ')}.`}
+          </>
+        ) : (
+          'No prices yet.'
+        )}
+      </p>
+      {priced && (
+        <>
+          <Group gap="sm" mb={6}>
+            <h3 className={classes.asWritten}>What a pie costs</h3>
+            <NumberInput
+              aria-label="Slices of a pie"
+              suffix=" slices"
+              w={116}
+              min={1}
+              max={MOST_SLICES}
+              allowDecimal={false}
+              clampBehavior="strict"
+              value={slices}
+              onChange={(count) => typeof count === 'number' && count >= 1 && cut(count)}
+            />
+          </Group>
+          <Table striped verticalSpacing={4}>
+            <Table.Thead>
+              <Table.Tr>
+                <Table.Th scope="col">Pie</Table.Th>
+                <Table.Th scope="col">Each</Table.Th>
+                <Table.Th scope="col">Slice</Table.Th>
+                <Table.Th scope="col">In it without a price</Table.Th>
+              </Table.Tr>
+            </Table.Thead>
+            <Table.Tbody>
+              {pies.map(({ name, cost, sliceCost, unpriced: without }) => (
+                <Table.Tr key={name}>
+                  <Table.Th scope="row">{name}</Table.Th>
+                  <Table.Td>
+                    {without.length > 0 && 'over '}
+                    {money(cost)}
+                  </Table.Td>
+                  <Table.Td>
+                    {without.length > 0 && 'over '}
+                    {money(sliceCost)}
+                  </Table.Td>
+                  <Table.Td>{without.length > 3 ? `${without.length} things` : without.join(', ')}</Table.Td>
+                </Table.Tr>
+              ))}
+            </Table.Tbody>
+          </Table>
+          <p>Of what goes in: hands, heat and boxes are not in it.</p>
+        </>
+      )}
+    </section>
+  );
+}

@@ -1,0 +1,109 @@
+import { screen, within } from '@testing-library/react';
+import userEvent from '@testing-library/user-event';
+import { MemoryRouter } from 'react-router';
+import { useDay } from '../state/day.js';
+import { aDayFile, aSolvedDay, layNoDay } from '../test/day.js';
+import { renderInKitchen } from '../test/kitchen.js';
+import { DayBuyList } from './DayBuyList.js';
+import { tableOfBuying } from './outFiles.js';
+
+beforeEach(layNoDay);
+
+function BuyListOfTheDay() {
+  const { file } = useDay();
+  return file && <DayBuyList file={file} />;
+}
+
+const show = () => {
+  useDay.setState({ file: aDayFile(), solved: aSolvedDay });
+  renderInKitchen(
+    <MemoryRouter>
+      <BuyListOfTheDay />
+    </MemoryRouter>,
+  );
+  return userEvent.setup();
+};
+const rowOf = (label: string) => screen.getByRole('row', { name: new RegExp(`^${label}`) });
+
+describe('what is to be bought', () => {
+  it('is said in packs, with what it costs, as soon as somebody says how it is sold', async () => {
+    const user = show();
+    expect(screen.getByRole('status')).toHaveTextContent('No prices yet');
+    await user.type(screen.getByRole('textbox', { name: 'A pack of Butter holds' }), '250');
+    await user.type(screen.getByRole('textbox', { name: 'A pack of Butter costs' }), '2,50');
+    const butter = rowOf('Butter');
+    expect(within(butter).getByText(/\d packs/)).toBeInTheDocument();
+    const packs = Number(/(\d+) packs/.exec(butter.textContent ?? '')?.[1]);
+    expect(within(butter).getByText((2.5 * packs).toFixed(2))).toBeInTheDocument();
+    expect(screen.getByRole('status')).toHaveTextContent(`To pay now ${(2.5 * packs).toFixed(2)}`);
+    expect(screen.getByRole('status')).toHaveTextContent(/Without a price: .*Damson/);
+  });
+
+  it('takes off what is there, typed as bakers type it, and plans nothing anew', async () => {
+    const user = show();
+    const { solved } = useDay.getState();
+    await user.type(screen.getByRole('textbox', { name: 'Butter that is there' }), '4 lb');
+    expect(within(rowOf('Butter')).getByText('enough')).toBeInTheDocument();
+    expect(useDay.getState().file?.buying?.items?.['Butter']?.haveG).toBeCloseTo(4 * 453.59, 0);
+    expect(useDay.getState()).toMatchObject({ changed: false, solved });
+  });
+
+  it('says what it cannot read and keeps what it knew', async () => {
+    const user = show();
+    const price = screen.getByRole('textbox', { name: 'A pack of Butter costs' });
+    await user.type(price, '2.5');
+    await user.clear(price);
+    await user.type(price, 'two');
+    expect(screen.getByText('A price, as 2.40')).toBeInTheDocument();
+    expect(price).toHaveValue('two');
+  });
+
+  it('tells a slice, by as many as a pie is cut into', async () => {
+    const user = show();
+    await user.type(screen.getByRole('textbox', { name: 'A pack of Damson holds' }), '1 kg');
+    await user.type(screen.getByRole('textbox', { name: 'A pack of Damson costs' }), '4');
+    const costs = (): number[] =>
+      within(screen.getAllByRole('table')[1]!)
+        .getAllByRole('cell')
+        .slice(0, 2)
+        .map((cell) => Number(cell.textContent?.replace('over ', '')));
+    const [pie, slice] = costs();
+    expect(slice).toBeCloseTo(pie! / 8, 1);
+    const slices = screen.getByRole('textbox', { name: 'Slices of a pie' });
+    await user.clear(slices);
+    await user.type(slices, '4');
+    expect(costs()[1]).toBeCloseTo(pie! / 4, 1);
+  });
+
+  it('packs and prices stay for the next day; what was there does not', () => {
+    const file = aDayFile();
+    useDay.setState({ file });
+    useDay.getState().stock('Butter', { haveG: 300, packG: 250, packPrice: 2 });
+    useDay.getState().cut(6);
+    useDay.getState().clear();
+    useDay.getState().begin(aDayFile());
+    expect(useDay.getState().file?.buying).toEqual({
+      slices: 6,
+      items: { Butter: { haveG: null, packG: 250, packPrice: 2 } },
+    });
+  });
+
+  it('goes out as a table, with nothing where nothing is known', async () => {
+    const text = await tableOfBuying([
+      {
+        label: '=Butter',
+        needsG: 940.4,
+        haveG: null,
+        missingG: 940.4,
+        packG: 250,
+        packs: 4,
+        packPrice: 2.5,
+        usesCost: 9.4,
+        buysCost: 10,
+      },
+    ]);
+    const [head, row] = text.split('\r\n');
+    expect(head?.split(',')[0]).toBe('what');
+    expect(row).toBe(`"'=Butter",940,,940,250,4,2.5,10.00`);
+  });
+});
