@@ -1,6 +1,7 @@
 import type { PieSpec } from '../spec/index.js';
 import type { Buying } from './buy.js';
 import type { DayKitchen, ReadyAs } from './day.js';
+import type { Freezer } from './freezer.js';
 
 /** An oven as a day asks for it: what the bake is simulated with, and what running it takes. */
 export interface AskedOven {
@@ -32,6 +33,7 @@ export interface AskedDay {
   readonly pies: readonly AskedPies[];
   readonly slack: { readonly readySooner: number; readonly beforeLoad: number };
   readonly buying: Buying;
+  readonly freezer: Freezer;
 }
 
 /**

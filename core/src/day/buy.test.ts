@@ -6,9 +6,11 @@ import { readDay } from './read-day.js';
 import type { DayAmount } from './weigh.js';
 import { weighDay } from './weigh.js';
 
+const weighed = { pieces: null, ready: false } as const;
 /** Four damson pies and two apple ones, worked out by hand. */
 const amounts: readonly DayAmount[] = [
   {
+    ...weighed,
     title: 'Pastry',
     label: 'Cold butter',
     massG: 900,
@@ -19,6 +21,7 @@ const amounts: readonly DayAmount[] = [
     ],
   },
   {
+    ...weighed,
     title: 'Filling',
     label: 'Butter in dots',
     massG: 40,
@@ -26,6 +29,7 @@ const amounts: readonly DayAmount[] = [
     pies: [{ name: 'Apple', count: 2, massG: 40 }],
   },
   {
+    ...weighed,
     title: 'Filling',
     label: 'Damson',
     massG: 4000,
@@ -33,6 +37,7 @@ const amounts: readonly DayAmount[] = [
     pies: [{ name: 'Damson', count: 4, massG: 4000 }],
   },
   {
+    ...weighed,
     title: 'Pastry',
     label: 'Ice water',
     massG: 300,
@@ -82,6 +87,24 @@ describe('what is bought for a day', () => {
     expect(have(2000)).toMatchObject({ missingG: 0, packs: 0, buysCost: 0 });
     expect(have(189.98)?.packs).toBe(3);
     expect(have(189)?.packs).toBe(4);
+  });
+
+  it('counts shells that are bought, and buys none that lie in the freezer', () => {
+    const shells = (ready: boolean): DayAmount => ({
+      title: 'Pastry',
+      label: 'Bought shell',
+      massG: 0,
+      boughtG: 0,
+      pieces: 3,
+      ready,
+      pies: [{ name: 'Damson', count: 3, massG: 0 }],
+    });
+    const items = { 'Bought shell': { haveG: null, packG: null, packPrice: 1.5 } };
+    const { items: lines, pies, buysCost } = buyDay([shells(false)], { slices: 6, items });
+    expect(lines[0]).toMatchObject({ pieces: 3, packs: 3 });
+    expect(buysCost).toBeCloseTo(4.5, 9);
+    expect(pies[0]?.cost).toBeCloseTo(1.5, 9);
+    expect(buyDay([shells(true)], { slices: 6, items }).items).toEqual([]);
   });
 
   it('finds on every form’s slip one butter and one white sugar', () => {

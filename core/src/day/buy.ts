@@ -24,6 +24,8 @@ export const nothingStocked: Stocked = { haveG: null, packG: null, packPrice: nu
 /** One thing to buy for the whole day. */
 export interface ToBuy extends Stocked {
   readonly label: string;
+  /** So many, of what is bought by the piece: a pack is one piece then, and nothing is weighed. */
+  readonly pieces: number | null;
   /** As bought, for all pies. */
   readonly needsG: number;
   /** Of that, what is not there yet. */
@@ -74,19 +76,37 @@ const ROUNDING_G = 0.05;
 const perG = ({ packG, packPrice }: Stocked): number | null =>
   packG !== null && packPrice !== null && packG > 0 ? packPrice / packG : null;
 
+const scaled = (value: number | null, by: number): number | null => (value === null ? null : value * by);
+
 function toBuy(label: string, needsG: number, stocked: Stocked): ToBuy {
   const missingG = Math.max(0, needsG - (stocked.haveG ?? 0));
   const { packG, packPrice } = stocked;
-  const packs = packG !== null && packG > 0 ? Math.ceil((missingG - ROUNDING_G) / packG) : null;
+  const packs = packG !== null && packG > 0 ? Math.max(0, Math.ceil((missingG - ROUNDING_G) / packG)) : null;
   const price = perG(stocked);
   return {
     ...stocked,
     label,
+    pieces: null,
     needsG,
     missingG,
-    packs: packs === null ? null : Math.max(0, packs),
+    packs,
     usesCost: price === null ? null : price * needsG,
-    buysCost: price === null ? null : packs === null ? 0 : Math.max(0, packs) * (packPrice ?? 0),
+    buysCost: packs === null || packPrice === null ? null : packs * packPrice,
+  };
+}
+
+function piecesToBuy(label: string, pieces: number, { packPrice }: Stocked): ToBuy {
+  const cost = packPrice === null ? null : pieces * packPrice;
+  return {
+    ...nothingStocked,
+    packPrice,
+    label,
+    pieces,
+    needsG: 0,
+    missingG: 0,
+    packs: pieces,
+    usesCost: cost,
+    buysCost: cost,
   };
 }
 
@@ -99,22 +119,27 @@ function toBuy(label: string, needsG: number, stocked: Stocked): ToBuy {
  * @example buyDay([], usualBuying).buysCost // 0
  */
 export function buyDay(amounts: readonly DayAmount[], { slices, items }: Buying): Bought {
-  const needs = new Map<string, number>();
-  for (const { label, boughtG } of amounts) {
-    const name = nameOf(label);
-    needs.set(name, (needs.get(name) ?? 0) + boughtG);
-  }
-  for (const name of FREE) needs.delete(name);
-  const lines = [...needs].map(([label, needsG]) => toBuy(label, needsG, items[label] ?? nothingStocked));
+  const bought = amounts.flatMap(({ label, ...amount }) =>
+    amount.ready || FREE.has(label) ? [] : [{ ...amount, label: nameOf(label) }],
+  );
+  const stockedOf = (label: string): Stocked => items[label] ?? nothingStocked;
+  const labels = [...new Set(bought.map(({ label }) => label))];
+  const lines = labels.map((label): ToBuy => {
+    const of = bought.filter((amount) => amount.label === label);
+    const pieces = of.reduce((sum, amount) => sum + (amount.pieces ?? 0), 0);
+    const needsG = of.reduce((sum, { boughtG }) => sum + boughtG, 0);
+    return pieces > 0 ? piecesToBuy(label, pieces, stockedOf(label)) : toBuy(label, needsG, stockedOf(label));
+  });
   const pies = new Map<string, { count: number; cost: number; unpriced: Set<string> }>();
-  for (const { label: said, massG, boughtG, pies: of } of amounts) {
-    const label = nameOf(said);
-    if (FREE.has(label)) continue;
-    const price = perG(items[label] ?? nothingStocked);
+  for (const { label, massG, boughtG, pieces, pies: of } of bought) {
+    const stocked = stockedOf(label);
+    // Of a piece, or of a gram of what is weighed: fruit with its stones.
+    const price =
+      pieces !== null ? stocked.packPrice : massG > 0 ? scaled(perG(stocked), boughtG / massG) : null;
     for (const { name, count, massG: forPieG } of of) {
       const pie = pies.get(name) ?? { count, cost: 0, unpriced: new Set<string>() };
-      if (price === null && massG > 0) pie.unpriced.add(label);
-      else if (massG > 0) pie.cost += ((price ?? 0) * boughtG * forPieG) / massG;
+      if (price === null) pie.unpriced.add(label);
+      else pie.cost += price * (pieces !== null ? count : forPieG);
       pies.set(name, pie);
     }
   }

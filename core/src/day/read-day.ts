@@ -8,6 +8,7 @@ import { usualDay } from './ask.js';
 import type { Hand } from './day.js';
 import { readyKinds, skills } from './day.js';
 import { readBuying } from './read-buying.js';
+import { readFreezer } from './read-freezer.js';
 
 export const DAY_FORMAT = 'mardle-day';
 export const DAY_VERSION = 1;
@@ -150,6 +151,7 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
     'pies',
     'slack',
     'buying',
+    'freezer',
   ]);
   const zeroMs = instantMs(file['zero']);
   if (Number.isNaN(zeroMs)) {
@@ -197,8 +199,10 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
     'kitchen.ovens',
     ovens.map(({ id }) => id),
   );
-  const dishes = Object.entries(
-    reader.part('kitchen.dishes', kitchen['dishes'] ?? {}, 'how many of each dish'),
+  const dishes = Object.fromEntries(
+    Object.entries(reader.part('kitchen.dishes', kitchen['dishes'] ?? {}, 'how many of each dish')).map(
+      ([label, count]) => [label, reader.whole(`kitchen.dishes.${label}`, count, { least: 0, most: 200 })],
+    ),
   );
   const places = (name: string, usual: number, least = 0): number =>
     reader.whole(`kitchen.${name}`, kitchen[name], { least, most: 200, usual });
@@ -221,12 +225,7 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
         usual: usualDay.loadMin,
       }),
       doorMin: usualDay.doorMin,
-      dishes: Object.fromEntries(
-        dishes.map(([label, count]) => [
-          label,
-          reader.whole(`kitchen.dishes.${label}`, count, { least: 0, most: 200 }),
-        ]),
-      ),
+      dishes,
     },
     ovens,
     pies: reader
@@ -245,6 +244,7 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
       }),
     },
     buying: readBuying(reader, file['buying']),
+    freezer: readFreezer(reader, file['freezer'], dishes, larder),
   };
   const wanted = asked.pies.reduce((sum, { count }) => sum + count, 0);
   if (wanted === 0) reader.wrong('pies', 'No pie is wanted.', 'Write at least one.');

@@ -31,6 +31,24 @@ describe('what a day takes', () => {
     expect(washOf(16)?.pies[0]?.massG).toBeCloseTo(washOf(16)?.massG ?? NaN, 9);
   });
 
+  it('weighs dough for a day once, also where a pie’s own slip is for a batch', () => {
+    const batch = { ...starterSpec, pastry: { ...starterSpec.pastry, batch: 4 } };
+    const flourOf = (spec: typeof starterSpec) =>
+      weighDay([{ count: 4, spec }]).amounts.find(({ label }) => label === 'Plain flour')?.massG;
+    expect(flourOf(batch)).toBeCloseTo(flourOf(starterSpec) ?? NaN, 6);
+  });
+
+  it('counts what is bought by the piece, and tells what is there already', () => {
+    const based = (base: 'bought' | 'frozen') => ({
+      ...starterSpec,
+      pastry: { ...starterSpec.pastry, base },
+    });
+    const shell = (base: 'bought' | 'frozen') =>
+      weighDay([{ count: 3, spec: based(base) }]).amounts.find(({ label }) => /shell/.test(label));
+    expect(shell('bought')).toMatchObject({ massG: 0, pieces: 3, ready: false });
+    expect(shell('frozen')).toMatchObject({ pieces: 3, ready: true });
+  });
+
   it('tells pies of one name once', () => {
     const { amounts } = weighDay([1, 2].map((count) => ({ count, spec: starterSpec })));
     expect(amounts[0]?.pies.map(({ count }) => count)).toEqual([3]);

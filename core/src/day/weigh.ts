@@ -11,6 +11,10 @@ export interface DayAmount {
   readonly massG: number;
   /** As bought, for fruit; the same as the mass for the rest. */
   readonly boughtG: number;
+  /** So many, of what is bought by the piece: there is nothing to weigh then. */
+  readonly pieces: number | null;
+  /** It is there already: nothing to buy. */
+  readonly ready: boolean;
   /** What it is for, by the names of the pies with how many of each. */
   readonly pies: readonly { readonly name: string; readonly count: number; readonly massG: number }[];
 }
@@ -57,7 +61,8 @@ export function weighDay(
   const found = new Map<string, DayAmount & { readonly mixedG: number | null }>();
   const allergens = new Set<string>();
   for (const { count, spec } of wanted) {
-    const drafted = draftPlan(spec, larder);
+    // Dough for a batch would be weighed for each of its pies.
+    const drafted = draftPlan({ ...spec, pastry: { ...spec.pastry, batch: 1 } }, larder);
     if (!drafted.ok) continue;
     for (const contained of drafted.plan.allergens) allergens.add(contained);
     for (const { title, lines } of drafted.plan.slip) {
@@ -70,6 +75,8 @@ export function weighDay(
           label: line.label,
           massG: (before?.massG ?? 0) + massG,
           boughtG: (before?.boughtG ?? 0) + (line.boughtG === undefined ? massG : line.boughtG * count),
+          pieces: line.bought && line.massG === 0 ? (before?.pieces ?? 0) + count : null,
+          ready: line.ready ?? false,
           mixedG: line.usesG === undefined ? null : line.massG,
           pies: withPie(before?.pies ?? [], { name: spec.name, count, massG }),
         });

@@ -1,5 +1,4 @@
-import type { OvenWork } from '../bake/index.js';
-import { bakeOnProgramme, RIGHT_OFF } from '../bake/index.js';
+import { bakeOnProgramme } from '../bake/index.js';
 import { preparations } from '../filling/index.js';
 import { formOf } from '../forms/index.js';
 import type { Larder } from '../larder/index.js';
@@ -10,16 +9,9 @@ import type { FieldProblem, PieSpec } from '../spec/index.js';
 import type { AskedDay, AskedOven, AskedPies } from './ask.js';
 import { usualDay } from './ask.js';
 import type { Day, DayDough, DayOven, DayPie, Heat, Way } from './day.js';
-import { sameHeat } from './day.js';
-
-/** Programmes of each pie that others are tried on. */
-const OWN_PROGRAMMES = 2;
-
-/** One sort of pie, planned in one oven. */
-interface InOven {
-  readonly plan: PiePlan;
-  readonly spec: PieSpec;
-}
+import { portionsOf } from './freezer.js';
+import type { InOven } from './ways.js';
+import { heatOf, waysOf } from './ways.js';
 
 const inOven = (spec: PieSpec, oven: AskedOven): PieSpec => ({
   ...spec,
@@ -28,14 +20,6 @@ const inOven = (spec: PieSpec, oven: AskedOven): PieSpec => ({
     oven: { label: oven.id, kind: oven.kind, offsetC: oven.offsetC, warmUpMin: oven.warmUpMin },
   },
 });
-
-const heatOf = (plan: PiePlan): Heat | null => {
-  if (!plan.bake) return null;
-  const [first, second] = plan.bake.stages;
-  return first.tempC === second.tempC
-    ? [first.tempC, 0, first.tempC]
-    : [first.tempC, first.timeMin, second.tempC];
-};
 
 const lastsMin = (plan: PiePlan, ...ids: readonly string[]): number =>
   plan.clock.reduce((sum, { id, startMin, endMin }) => sum + (ids.includes(id) ? endMin - startMin : 0), 0);
@@ -53,24 +37,6 @@ function fruitMostMin({ filling: { preparation } }: PieSpec): number {
   const { cooked, heldAtC, minutes } = preparations[preparation.kind];
   if (cooked || heldAtC !== null) return usualDay.cookedFruitMostMin;
   return minutes > 0 ? usualDay.weepingFruitMostMin : usualDay.rawFruitMostMin;
-}
-
-const waysBetween = (own: readonly Way[], more: readonly Way[]): Way[] =>
-  more.reduce<Way[]>(
-    (all, way) => (all.some(({ heat }) => sameHeat(heat, way.heat)) ? all : [...all, way]),
-    [...own],
-  );
-
-/** A programme of another pie, tried on this one; null when it does not come out right. */
-function tryHeat({ body }: OvenWork, { bake }: PieSpec, heat: Heat, ownCost: number): Way | null {
-  const done = bakeOnProgramme(body, bake, heat);
-  if (!done || Math.abs(done.colourOff) > RIGHT_OFF || done.doneMin < heat[1]) return null;
-  return {
-    heat,
-    out: Math.ceil(done.doneMin),
-    cost: Math.max(0, Math.round(done.cost - ownCost)),
-    foil: done.foilMin,
-  };
 }
 
 /** What a full oven costs a pie, min. */
@@ -99,11 +65,12 @@ const problem = (field: string, message: string, remedy: string): WorkedOut => (
  * @example finishNow(workOutDay(asked))
  */
 export function* workOutDay(asked: AskedDay, larder: Larder = builtInLarder): Generator<number, WorkedOut> {
+  const portions = portionsOf(asked.pies, asked.freezer);
   const sorts = new Map<string, { readonly spec: PieSpec; readonly field: string }>();
-  asked.pies.forEach(({ spec }, i) => {
+  for (const { spec, wanted } of portions) {
     const key = JSON.stringify(spec);
-    if (!sorts.has(key)) sorts.set(key, { spec, field: `pies.${i}` });
-  });
+    if (!sorts.has(key)) sorts.set(key, { spec, field: `pies.${asked.pies.indexOf(wanted)}` });
+  }
   const planned = new Map<string, Map<string, InOven>>();
   let done = 0;
   for (const [key, { spec, field }] of sorts) {
@@ -141,17 +108,24 @@ export function* workOutDay(asked: AskedDay, larder: Larder = builtInLarder): Ge
   const ways = waysOf(asked, planned);
   const doughs: Record<string, DayDough> = {};
   const pies: DayPie[] = [];
-  for (const [i, wanted] of asked.pies.entries()) {
-    const key = JSON.stringify(wanted.spec);
+  for (const { wanted, spec, ids, frozenShell } of portions) {
+    const key = JSON.stringify(spec);
     const first = [...(planned.get(key)?.values() ?? [])][0];
     if (!first) continue;
     const made = pieOf(wanted, first.plan, ways.get(key) ?? {}, Object.keys(asked.kitchen.dishes), larder);
-    if (!made.ok) return problem(`pies.${i}${made.field}`, made.message, made.remedy);
+    if (!made.ok)
+      return problem(`pies.${asked.pies.indexOf(wanted)}${made.field}`, made.message, made.remedy);
     if (made.pie.dough !== null) doughs[made.pie.dough] = doughRule(made.pie.dough, first.plan, larder);
-    for (let n = 1; n <= wanted.count; n++) {
-      pies.push({ ...made.pie, id: wanted.count === 1 ? wanted.id : `${wanted.id}-${n}` });
-    }
+    // A frozen shell stands in its dish already: that one is nobody else's.
+    const dish = frozenShell ? null : made.pie.dish;
+    for (const id of ids) pies.push({ ...made.pie, id, dish });
   }
+  const dishes = Object.fromEntries(
+    Object.entries(asked.kitchen.dishes).map(([label, count]) => [
+      label,
+      count - (asked.freezer.shells[label] ?? 0),
+    ]),
+  );
   return {
     ok: true,
     day: {
@@ -160,7 +134,7 @@ export function* workOutDay(asked: AskedDay, larder: Larder = builtInLarder): Ge
       zero: asked.zero,
       timeZone: asked.timeZone,
       earliest: asked.earliest,
-      kitchen: { ...asked.kitchen, ovens },
+      kitchen: { ...asked.kitchen, dishes, ovens },
       doughs,
       pies,
       slack: asked.slack,
@@ -179,50 +153,6 @@ function dayOven(
   });
   const fullFrom = Math.max(2, Math.ceil(places * 0.75));
   return { id, places, warmUpMin, upCPerMin, downCPerMin, fullFrom, fullMin: Math.max(0, ...slower) };
-}
-
-/** Ways of each sort in each oven: its own programme, then those of the others that it bakes right on. */
-function waysOf(
-  { ovens }: AskedDay,
-  planned: ReadonlyMap<string, ReadonlyMap<string, InOven>>,
-): Map<string, Record<string, Way[]>> {
-  const ways = new Map<string, Record<string, Way[]>>([...planned.keys()].map((key) => [key, {}]));
-  for (const { id } of ovens) {
-    const programmes = [...planned.values()].flatMap((of) => {
-      const plan = of.get(id)?.plan;
-      const own = plan && heatOf(plan);
-      if (!plan || !own) return [];
-      const others = (plan.bake?.others ?? [])
-        .filter(({ colourOff, foilMin }) => Math.abs(colourOff) < RIGHT_OFF / 2 && foilMin === null)
-        .slice(0, OWN_PROGRAMMES - 1)
-        .map(({ firstC, firstMin, secondC }): Heat => [firstC, firstC === secondC ? 0 : firstMin, secondC]);
-      return [own, ...others];
-    });
-    for (const [key, of] of planned) {
-      const planOf = of.get(id);
-      const own = planOf && heatOf(planOf.plan);
-      if (!planOf || !own || !planOf.plan.bake) continue;
-      const { plan, spec } = planOf;
-      const mine: Way = {
-        heat: own,
-        out: planOf.plan.bake.outMin,
-        cost: 0,
-        foil: planOf.plan.bake.foilMin,
-      };
-      // A baker's own heats are kept: nothing else is tried.
-      const ownCost = bakeOnProgramme(plan.work.body, spec.bake, own)?.cost ?? 0;
-      const tried = spec.bake.stages
-        ? []
-        : programmes.flatMap((heat) =>
-            sameHeat(heat, own)
-              ? []
-              : [tryHeat(plan.work, spec, heat, ownCost)].filter((way) => way !== null),
-          );
-      const known = ways.get(key);
-      if (known) known[id] = waysBetween([mine], tried);
-    }
-  }
-  return ways;
 }
 
 function doughRule(id: string, plan: PiePlan, larder: Larder): DayDough {

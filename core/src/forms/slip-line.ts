@@ -17,6 +17,8 @@ export interface SlipLine {
   readonly boughtG?: number;
   /** Bought as it is: nothing to weigh. */
   readonly bought?: boolean;
+  /** There already, out of the cold: nothing to buy. */
+  readonly ready?: boolean;
   /** The figure that tells its story. */
   readonly figure?: string;
 }

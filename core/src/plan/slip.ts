@@ -12,6 +12,7 @@ const boughtShell = (spec: PieSpec): SlipLine => ({
   label: spec.pastry.base === 'frozen' ? 'Frozen shell' : 'Bought shell',
   massG: 0,
   bought: true,
+  ready: spec.pastry.base === 'frozen',
   note: `one for ${spec.dish.label}; thaw it 15 minutes if frozen`,
 });
 
@@ -26,6 +27,7 @@ function readyDough({ spec, larder, build }: BuiltContext): SlipLine[] {
         id: 'dough',
         label: `${label} dough, made before`,
         massG,
+        ready: true,
         note: 'out of the cold ten minutes before it is rolled',
         figure: 'pastry.dough',
       },

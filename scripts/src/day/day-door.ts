@@ -7,6 +7,7 @@ import {
   isPlain,
   isWhole,
   lowerBound,
+  portionsOf,
   readDay,
   remediesOf,
   solveDay,
@@ -60,6 +61,10 @@ export async function answerDay(file: string, plain: unknown, seed: number): Pro
   const { day } = worked;
   const plan = finishDay(solveDay(day, { seed }));
   const works = isWhole(plan);
+  const weighed = portionsOf(read.asked.pies, read.asked.freezer).map(({ spec, ids }) => ({
+    count: ids.length,
+    spec,
+  }));
   return {
     ok: true,
     answer: {
@@ -70,7 +75,7 @@ export async function answerDay(file: string, plain: unknown, seed: number): Pro
       remedies: works
         ? []
         : finishNow(remediesOf(day, plan, seed)).map(({ what, lateMin }) => ({ what, lateMin })),
-      bought: buyDay(weighDay(read.asked.pies).amounts, read.asked.buying),
+      bought: buyDay(weighDay(weighed).amounts, read.asked.buying),
     },
   };
 }

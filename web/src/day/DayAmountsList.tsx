@@ -7,13 +7,15 @@ import type { DayFile } from '../state/day.js';
 import { useSettings } from '../state/settings.js';
 import classes from './DayPlace.module.css';
 import { tableOfAmounts } from './outFiles.js';
+import { weighedOf } from './portions.js';
 
 /** All that the day takes, like things together, with what it is for and the allergens in it. */
 export function DayAmountsList({ file }: { readonly file: DayFile }) {
   const units = useSettings((state) => state.units);
+  const { pies: wanted, freezer } = file;
   const { amounts, allergens } = useMemo(
-    () => weighDay(file.pies.map(({ count, pie }) => ({ count, spec: pie }))),
-    [file.pies],
+    () => weighDay(weighedOf({ pies: wanted, freezer })),
+    [wanted, freezer],
   );
   const names = new Set(file.pies.map(({ pie }) => pie.name)).size;
   const table = async (): Promise<void> =>
@@ -47,12 +49,12 @@ export function DayAmountsList({ file }: { readonly file: DayFile }) {
           </Table.Tr>
         </Table.Thead>
         <Table.Tbody>
-          {amounts.map(({ title, label, massG, boughtG, pies }) => (
+          {amounts.map(({ title, label, massG, boughtG, pieces, pies }) => (
             <Table.Tr key={`${title}/${label}`}>
               <Table.Th scope="row">
                 {label} <small>{title.toLowerCase()}</small>
               </Table.Th>
-              <Table.Td>{showText(massG, 'g', units)}</Table.Td>
+              <Table.Td>{pieces ?? showText(massG, 'g', units)}</Table.Td>
               <Table.Td>{boughtG > massG ? showText(boughtG, 'g', units) : ''}</Table.Td>
               <Table.Td>
                 {pies.length === names && names > 1

@@ -11,6 +11,7 @@ import { useDay } from '../state/day.js';
 import { useSettings } from '../state/settings.js';
 import classes from './DayPlace.module.css';
 import { tableOfBuying } from './outFiles.js';
+import { weighedOf } from './portions.js';
 import { money, PriceField } from './PriceField.js';
 
 const MOST_SLICES = 40;
@@ -21,51 +22,57 @@ const packMass: Limit = { least: 1, most: 1e6, remedy: 'Write what a pack weighs
 /** One thing: what the day needs, what is there, how it is sold, and what is left to buy. */
 function Row({ item, units }: { readonly item: ToBuy; readonly units: UnitSystem }) {
   const stock = useDay((state) => state.stock);
-  const { label, needsG, missingG, packs, packG, packPrice, haveG, buysCost } = item;
+  const { label, pieces, needsG, missingG, packs, packG, packPrice, haveG, buysCost } = item;
   const set = (part: Partial<Stocked>): void => stock(label, { haveG, packG, packPrice, ...part });
   const toBuy =
-    missingG <= 0
-      ? 'enough'
-      : packs === null
-        ? showText(missingG, 'g', units)
-        : `${packs} ${packs === 1 ? 'pack' : 'packs'}`;
+    pieces !== null
+      ? String(pieces)
+      : missingG <= 0
+        ? 'enough'
+        : packs === null
+          ? showText(missingG, 'g', units)
+          : `${packs} ${packs === 1 ? 'pack' : 'packs'}`;
   return (
     <Table.Tr>
       <Table.Th scope="row">{label}</Table.Th>
-      <Table.Td>{showText(needsG, 'g', units)}</Table.Td>
+      <Table.Td>{pieces ?? showText(needsG, 'g', units)}</Table.Td>
       <Table.Td>
-        <QuantityField
-          name={`${label} that is there`}
-          limit={anyMass}
-          unit="g"
-          empty=""
-          width={96}
-          size="sm"
-          value={haveG}
-          onChange={(value) => set({ haveG: value })}
-        />
+        {pieces === null && (
+          <QuantityField
+            name={`${label} that is there`}
+            limit={anyMass}
+            unit="g"
+            empty=""
+            width={96}
+            size="sm"
+            value={haveG}
+            onChange={(value) => set({ haveG: value })}
+          />
+        )}
       </Table.Td>
       <Table.Td>
-        <QuantityField
-          name={`A pack of ${label} holds`}
-          limit={packMass}
-          unit="g"
-          empty=""
-          width={96}
-          size="sm"
-          value={packG}
-          onChange={(value) => set({ packG: value })}
-        />
+        {pieces === null && (
+          <QuantityField
+            name={`A pack of ${label} holds`}
+            limit={packMass}
+            unit="g"
+            empty=""
+            width={96}
+            size="sm"
+            value={packG}
+            onChange={(value) => set({ packG: value })}
+          />
+        )}
       </Table.Td>
       <Table.Td>
         <PriceField
-          name={`A pack of ${label} costs`}
+          name={pieces === null ? `A pack of ${label} costs` : `One ${label} costs`}
           value={packPrice}
           onChange={(value) => set({ packPrice: value })}
         />
       </Table.Td>
       <Table.Td>{toBuy}</Table.Td>
-      <Table.Td>{buysCost === null || packG === null ? '' : money(buysCost)}</Table.Td>
+      <Table.Td>{buysCost === null ? '' : money(buysCost)}</Table.Td>
     </Table.Tr>
   );
 }
@@ -75,15 +82,16 @@ export function DayBuyList({ file }: { readonly file: DayFile }) {
   const units = useSettings((state) => state.units);
   const cut = useDay((state) => state.cut);
   const { word } = typedUnit('g', units);
+  const { pies: wanted, freezer } = file;
   const { slices = usualBuying.slices, items: known = usualBuying.items } = file.buying ?? usualBuying;
   const { items, pies, usesCost, buysCost, unpriced } = useMemo(() => {
-    const { amounts } = weighDay(file.pies.map(({ count, pie }) => ({ count, spec: pie })));
+    const { amounts } = weighDay(weighedOf({ pies: wanted, freezer }));
     const all = Object.fromEntries(
       Object.entries(known).map(([label, item]) => [label, { ...nothingStocked, ...item }]),
     );
     return buyDay(amounts, { slices, items: all });
-  }, [file.pies, slices, known]);
-  const priced = items.some(({ packG, packPrice }) => packG !== null && packPrice !== null);
+  }, [wanted, freezer, slices, known]);
+  const priced = items.some(({ buysCost: cost }) => cost !== null);
   const table = async (): Promise<void> =>
     saveFile(
       new Blob([await tableOfBuying(items)], { type: 'text/csv;charset=utf-8' }),

@@ -4,6 +4,7 @@ import type { DayFile, Person } from '../state/day.js';
 import { USUAL_FRIDGE, useDay } from '../state/day.js';
 import classes from './DayPlace.module.css';
 import { hourOf, instantAt } from './hours.js';
+import { InFreezer } from './InFreezer.js';
 
 const MOST = 12;
 const MOST_PLACES = 200;
@@ -90,7 +91,7 @@ export function People({ file }: { readonly file: DayFile }) {
           <NumberInput
             key={label}
             label={label}
-            min={0}
+            min={file.freezer?.shells?.[label] ?? 0}
             max={MOST_PLACES}
             allowDecimal={false}
             clampBehavior="strict"
@@ -115,6 +116,7 @@ export function People({ file }: { readonly file: DayFile }) {
           }
         />
       </div>
+      <InFreezer file={file} />
     </>
   );
 }

@@ -92,6 +92,7 @@ describe('what is to be bought', () => {
     const text = await tableOfBuying([
       {
         label: '=Butter',
+        pieces: null,
         needsG: 940.4,
         haveG: null,
         missingG: 940.4,
@@ -104,6 +105,6 @@ describe('what is to be bought', () => {
     ]);
     const [head, row] = text.split('\r\n');
     expect(head?.split(',')[0]).toBe('what');
-    expect(row).toBe(`"'=Butter",940,,940,250,4,2.5,10.00`);
+    expect(row).toBe(`"'=Butter",,940,,940,250,4,2.5,10.00`);
   });
 });

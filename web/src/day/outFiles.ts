@@ -42,15 +42,16 @@ export async function tableOfAmounts(amounts: readonly DayAmount[]): Promise<str
 export async function tableOfBuying(items: readonly ToBuy[]): Promise<string> {
   const { default: papa } = await import('papaparse');
   return papa.unparse(
-    items.map(({ label, needsG, haveG, missingG, packG, packs, packPrice, buysCost }) => ({
+    items.map(({ label, pieces, needsG, haveG, missingG, packG, packs, packPrice, buysCost }) => ({
       what: label,
+      pieces: pieces ?? '',
       'needed, g': honest(needsG),
       'is there, g': haveG ?? '',
       'to buy, g': honest(missingG),
       'a pack, g': packG ?? '',
       packs: packs ?? '',
       'a pack costs': packPrice ?? '',
-      cost: buysCost === null || packs === null ? '' : buysCost.toFixed(2),
+      cost: buysCost === null ? '' : buysCost.toFixed(2),
     })),
     { escapeFormulae: true },
   );

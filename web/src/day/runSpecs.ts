@@ -1,5 +1,6 @@
 import type { DayRun, Heat, OvenSpec, PieSpec, Stage } from '@mardle/core';
 import type { DayFile } from '../state/day.js';
+import { madeOf } from './portions.js';
 
 /** As a pie's name may be. */
 const LONGEST_NAME = 120;
@@ -24,22 +25,20 @@ export function stagesUntil([firstC, firstMin, secondC]: Heat, outMin: number): 
   ];
 }
 
-/** `damson-2` is the second of `damson`. */
-const isOf = (pie: string, id: string, count: number): boolean =>
-  pie === id || (count > 1 && pie.startsWith(`${id}-`) && /^\d+$/.test(pie.slice(id.length + 1)));
-
 /** What goes in with a run: each pie in the run's oven, at its stages. */
 export function loadedBy(file: DayFile, run: DayRun): Loaded[] {
   const oven = file.kitchen.ovens.find((one) => 'id' in one && one.id === run.oven) as
     Partial<OvenSpec> | undefined;
+  const made = madeOf(file);
   return run.pies.flatMap(({ pie, out }) => {
-    const wanted = file.pies.find(({ id, count }) => isOf(pie, id, count));
-    if (!wanted) return [];
+    const portion = made.find(({ ids }) => ids.includes(pie));
+    if (!portion) return [];
+    const { wanted, spec: asMade } = portion;
     const stages = stagesUntil(run.heat, out);
-    const { bake } = wanted.pie;
+    const { bake } = asMade;
     const number = wanted.count > 1 ? ` ${pie.slice(wanted.id.length + 1)}` : '';
     const spec: PieSpec = {
-      ...wanted.pie,
+      ...asMade,
       name: `${wanted.pie.name.slice(0, LONGEST_NAME - number.length)}${number}`,
       bake: {
         ...bake,

@@ -1,5 +1,5 @@
 import type { TickRequest } from '@mardle/contract';
-import type { Day, DayPlan, DayTask, Happened, PieSpec, ReadyAs, Stocked } from '@mardle/core';
+import type { Day, DayPlan, DayTask, Freezer, Happened, PieSpec, ReadyAs, Stocked } from '@mardle/core';
 import { nothingStocked, readDay, usualBuying, usualDay } from '@mardle/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
@@ -38,6 +38,7 @@ export interface DayFile {
   };
   readonly pies: readonly Wanted[];
   readonly slack?: { readonly readySooner?: number; readonly beforeLoad?: number };
+  readonly freezer?: Partial<Freezer>;
   readonly buying?: {
     readonly slices?: number;
     readonly items?: Readonly<Record<string, Partial<Stocked>>>;
@@ -226,7 +227,13 @@ export function withRemedy(file: DayFile, { earliest, kitchen, pies }: Day): Day
     kitchen: {
       ...file.kitchen,
       hands: kitchen.hands.map(({ id, from, to, breaks, skills }) => ({ id, from, to, breaks, skills })),
-      dishes: kitchen.dishes,
+      // The day knows only those that no shell stands in.
+      dishes: Object.fromEntries(
+        Object.entries(kitchen.dishes).map(([label, free]) => [
+          label,
+          free + (file.freezer?.shells?.[label] ?? 0),
+        ]),
+      ),
       fridgePlaces: kitchen.fridgePlaces,
       ovens: kitchen.ovens.map(
         ({ id }) =>

@@ -1,0 +1,87 @@
+import type { OvenWork } from '../bake/index.js';
+import { bakeOnProgramme, RIGHT_OFF } from '../bake/index.js';
+import type { PiePlan } from '../plan/index.js';
+import type { PieSpec } from '../spec/index.js';
+import type { AskedDay } from './ask.js';
+import type { Heat, Way } from './day.js';
+import { sameHeat } from './day.js';
+
+/** Programmes of each pie that others are tried on. */
+const OWN_PROGRAMMES = 2;
+
+/** One sort of pie, planned in one oven. */
+export interface InOven {
+  readonly plan: PiePlan;
+  readonly spec: PieSpec;
+}
+
+/** The programme that a plan bakes on; null without a bake. */
+export const heatOf = (plan: PiePlan): Heat | null => {
+  if (!plan.bake) return null;
+  const [first, second] = plan.bake.stages;
+  return first.tempC === second.tempC
+    ? [first.tempC, 0, first.tempC]
+    : [first.tempC, first.timeMin, second.tempC];
+};
+
+const waysBetween = (own: readonly Way[], more: readonly Way[]): Way[] =>
+  more.reduce<Way[]>(
+    (all, way) => (all.some(({ heat }) => sameHeat(heat, way.heat)) ? all : [...all, way]),
+    [...own],
+  );
+
+/** A programme of another pie, tried on this one; null when it does not come out right. */
+function tryHeat({ body }: OvenWork, { bake }: PieSpec, heat: Heat, ownCost: number): Way | null {
+  const done = bakeOnProgramme(body, bake, heat);
+  if (!done || Math.abs(done.colourOff) > RIGHT_OFF || done.doneMin < heat[1]) return null;
+  return {
+    heat,
+    out: Math.ceil(done.doneMin),
+    cost: Math.max(0, Math.round(done.cost - ownCost)),
+    foil: done.foilMin,
+  };
+}
+
+/** Ways of each sort in each oven: its own programme, then those of the others that it bakes right on. */
+export function waysOf(
+  { ovens }: AskedDay,
+  planned: ReadonlyMap<string, ReadonlyMap<string, InOven>>,
+): Map<string, Record<string, Way[]>> {
+  const ways = new Map<string, Record<string, Way[]>>([...planned.keys()].map((key) => [key, {}]));
+  for (const { id } of ovens) {
+    const programmes = [...planned.values()].flatMap((of) => {
+      const plan = of.get(id)?.plan;
+      const own = plan && heatOf(plan);
+      if (!plan || !own) return [];
+      const others = (plan.bake?.others ?? [])
+        .filter(({ colourOff, foilMin }) => Math.abs(colourOff) < RIGHT_OFF / 2 && foilMin === null)
+        .slice(0, OWN_PROGRAMMES - 1)
+        .map(({ firstC, firstMin, secondC }): Heat => [firstC, firstC === secondC ? 0 : firstMin, secondC]);
+      return [own, ...others];
+    });
+    for (const [key, of] of planned) {
+      const planOf = of.get(id);
+      const own = planOf && heatOf(planOf.plan);
+      if (!planOf || !own || !planOf.plan.bake) continue;
+      const { plan, spec } = planOf;
+      const mine: Way = {
+        heat: own,
+        out: planOf.plan.bake.outMin,
+        cost: 0,
+        foil: planOf.plan.bake.foilMin,
+      };
+      // A baker's own heats are kept: nothing else is tried.
+      const ownCost = bakeOnProgramme(plan.work.body, spec.bake, own)?.cost ?? 0;
+      const tried = spec.bake.stages
+        ? []
+        : programmes.flatMap((heat) =>
+            sameHeat(heat, own)
+              ? []
+              : [tryHeat(plan.work, spec, heat, ownCost)].filter((way) => way !== null),
+          );
+      const known = ways.get(key);
+      if (known) known[id] = waysBetween([mine], tried);
+    }
+  }
+  return ways;
+}

@@ -1,0 +1,59 @@
+import { NumberInput } from '@mantine/core';
+import type { Freezer } from '@mardle/core';
+import { builtInLarder, emptyFreezer, formOf } from '@mardle/core';
+import type { DayFile } from '../state/day.js';
+import { useDay } from '../state/day.js';
+import classes from './DayPlace.module.css';
+
+const MOST = 200;
+
+/** What was made before: lined dishes and dough that pies of this day could use. */
+export function InFreezer({ file }: { readonly file: DayFile }) {
+  const change = useDay((state) => state.change);
+  const { pies, kitchen } = file;
+  const freezer: Freezer = { ...emptyFreezer, ...file.freezer };
+  const specs = pies.map(({ pie }) => pie);
+  const dishes = new Set(
+    specs
+      .filter(({ form, pastry }) => formOf(form.kind).lined && (pastry.base ?? 'made') === 'made')
+      .map(({ dish }) => dish.label)
+      .filter((label) => label in kitchen.dishes),
+  );
+  const doughs = new Set(
+    specs.filter(({ pastry }) => (pastry.doughFrom ?? 'mixed') === 'mixed').map(({ pastry }) => pastry.dough),
+  );
+  const set = (field: keyof Freezer, what: string, count: number): void =>
+    change({ freezer: { ...freezer, [field]: { ...freezer[field], [what]: count } } });
+  if (dishes.size + doughs.size === 0) return null;
+  return (
+    <>
+      <h2>In the freezer</h2>
+      <div className={classes.counts}>
+        {[...dishes].map((label) => (
+          <NumberInput
+            key={label}
+            label={`Shells, ${label}`}
+            min={0}
+            max={kitchen.dishes[label] ?? 0}
+            allowDecimal={false}
+            clampBehavior="strict"
+            value={freezer.shells[label] ?? 0}
+            onChange={(count) => typeof count === 'number' && set('shells', label, count)}
+          />
+        ))}
+        {[...doughs].map((id) => (
+          <NumberInput
+            key={id}
+            label={`Dough for pies, ${builtInLarder.doughs.get(id)?.label.toLowerCase() ?? id}`}
+            min={0}
+            max={MOST}
+            allowDecimal={false}
+            clampBehavior="strict"
+            value={freezer.dough[id] ?? 0}
+            onChange={(count) => typeof count === 'number' && set('dough', id, count)}
+          />
+        ))}
+      </div>
+    </>
+  );
+}
