@@ -15,15 +15,17 @@ const OVERTAKEN = 412;
 interface Content {
   readonly file: DayFile;
   readonly solved: SolvedDay;
+  /** Days that were shared before bakes of a run were have none. */
+  readonly inOven?: Readonly<Record<string, string>>;
 }
 
 /** Lays a shared day on the page as it is now. */
 export async function openShared(id: string): Promise<void> {
   const { content, version, done } = await sharedDay(id);
-  const { file, solved } = JSON.parse(content) as Content;
+  const { file, solved, inOven = {} } = JSON.parse(content) as Content;
   if (!readDay(file).ok)
     throw new Error('This day is of another version of Mardle and cannot be opened here.');
-  useDay.getState().open({ file, solved, shared: { id, version }, done });
+  useDay.getState().open({ file, solved, inOven, shared: { id, version }, done });
 }
 
 /** Sends what was ticked here, then looks what others ticked and planned. */
@@ -40,11 +42,11 @@ async function meet(id: string): Promise<void> {
 
 /** Sends this screen's plan over the version it builds on; what is done goes along the first time. */
 async function tell(id: string, version: number): Promise<void> {
-  const { file, solved, done, told } = useDay.getState();
+  const { file, solved, inOven, done, told } = useDay.getState();
   if (!file || !solved) return;
-  const content = JSON.stringify({ file, solved });
+  const content = JSON.stringify({ file, solved, inOven } satisfies Content);
   const kept = await keepDay(id, { version, name: file.name.trim() || 'Bake day', content });
-  told({ id, version: kept.version }, solved);
+  told({ id, version: kept.version }, { file, solved, inOven });
   if (version > 0 || done.length === 0) return;
   const at = new Date().toISOString();
   await sendTicks(

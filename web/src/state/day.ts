@@ -53,7 +53,7 @@ interface DayStore {
   readonly changed: boolean;
   /** Tasks that were done, by id. */
   readonly done: readonly string[];
-  /** Bakes that this screen started for pies of the day, by pie. */
+  /** Bakes that were started for pies of the day, by pie; of a shared day those of all its screens. */
   readonly inOven: Readonly<Record<string, string>>;
   /** Where the kitchen's screens share it, and which version of its plan this one has; null for a day of this browser alone. */
   readonly shared: { readonly id: string; readonly version: number } | null;
@@ -78,9 +78,9 @@ interface DayStore {
   /** Puts the day away; `bringBack` undoes that, or a file that took its place. */
   clear(): void;
   /** A day that the kitchen shares. */
-  open(day: Pick<DayStore, 'file' | 'solved' | 'shared' | 'done'>): void;
-  /** The others have this plan, as that version. */
-  told(shared: NonNullable<DayStore['shared']>, plan: SolvedDay): void;
+  open(day: Pick<DayStore, 'file' | 'solved' | 'shared' | 'done' | 'inOven'>): void;
+  /** The others have this, as that version. */
+  told(shared: NonNullable<DayStore['shared']>, sent: Pick<DayStore, 'file' | 'solved' | 'inOven'>): void;
   /** From now on a day of this browser alone. */
   leave(): void;
   /** What is done by all, and what of it is still to be sent. */
@@ -180,7 +180,8 @@ export const useDay = create<DayStore>()(
           const tick = { task: id, done: so, at: new Date().toISOString() };
           return { done: ticked(done, id, so), waiting: shared ? [...waiting, tick] : [] };
         }),
-      load: (pie, bake) => set(({ inOven }) => ({ inOven: { ...inOven, [pie]: bake } })),
+      load: (pie, bake) =>
+        set(({ inOven, shared }) => ({ inOven: { ...inOven, [pie]: bake }, untold: shared !== null })),
       follow: (plan) =>
         set(({ solved, shared }) => ({
           untold: shared !== null,
@@ -188,14 +189,24 @@ export const useDay = create<DayStore>()(
           solved: solved && { ...solved, plan, holds: null, remedies: null },
         })),
       open: (day) =>
-        set((now) => ({
-          ...nothing,
-          ...day,
-          waiting: now.shared?.id === day.shared?.id ? now.waiting : [],
-          inOven: now.shared?.id === day.shared?.id ? now.inOven : {},
-          before: now.file && !now.shared ? stateOf(now) : now.before,
+        set((now) => {
+          const same = now.shared?.id === day.shared?.id;
+          // What went in from here while somebody else planned is told to them next.
+          const inOven = same ? { ...day.inOven, ...now.inOven } : day.inOven;
+          return {
+            ...nothing,
+            ...day,
+            inOven,
+            untold: Object.keys(inOven).length > Object.keys(day.inOven).length,
+            waiting: same ? now.waiting : [],
+            before: now.file && !now.shared ? stateOf(now) : now.before,
+          };
+        }),
+      told: (shared, sent) =>
+        set(({ file, solved, inOven }) => ({
+          shared,
+          untold: file !== sent.file || solved !== sent.solved || inOven !== sent.inOven,
         })),
-      told: (shared, plan) => set(({ solved }) => ({ shared, untold: solved !== plan })),
       leave: () => set({ shared: null, untold: false, waiting: [] }),
       hear: (done, waiting) =>
         set((now) =>
