@@ -313,6 +313,7 @@ export {
   lowerBound,
   mendSlip,
   mixMinOf,
+  momentsOf,
   moveTask,
   nothingStocked,
   outsOf,

@@ -22,6 +22,8 @@ export interface Board {
   readonly dishes: Readonly<Record<string, Shelf>>;
   /** Minutes that each pair of hands works. */
   readonly worked: Float64Array;
+  /** 1 where somebody is in the kitchen who can see to an oven, busy or not. */
+  readonly attended: Uint8Array;
   /** Whether a task goes rather to whoever has something to do right after it, so that others have time in one piece. */
   inOnePiece: boolean;
 }
@@ -63,6 +65,12 @@ export function boardsOf(day: Day): Boards {
     binds: places < wanted,
   });
   const countOf = (wants: (pie: DayPie) => boolean): number => pies.filter(wants).length;
+  const able = Object.fromEntries(
+    skills.map((skill) => [
+      skill,
+      kitchen.hands.flatMap((hand, i) => (hand.skills === null || hand.skills.includes(skill) ? [i] : [])),
+    ]),
+  ) as Record<Skill, number[]>;
   const board: Board = {
     fromMin,
     minutes,
@@ -86,14 +94,9 @@ export function boardsOf(day: Day): Boards {
       ]),
     ),
     worked: new Float64Array(kitchen.hands.length),
+    attended: new Uint8Array(minutes).map((_, t) => (able.oven.some((hand) => away[hand]![t] === 0) ? 1 : 0)),
     inOnePiece: false,
   };
-  const able = Object.fromEntries(
-    skills.map((skill) => [
-      skill,
-      kitchen.hands.flatMap((hand, i) => (hand.skills === null || hand.skills.includes(skill) ? [i] : [])),
-    ]),
-  ) as Record<Skill, number[]>;
   return { board, able };
 }
 

@@ -1,5 +1,5 @@
-import type { Day, DayPie, DayPlan, DayTask, TaskKind } from './day.js';
-import { mixMinOf, outsOf, sameHeat, skillOf, turnoverMin } from './day.js';
+import type { Day, DayPie, DayPlan, DayTask, Hand, TaskKind } from './day.js';
+import { mixMinOf, momentsOf, outsOf, sameHeat, skillOf, turnoverMin } from './day.js';
 
 /** Something from a moment to another. */
 interface Span {
@@ -169,6 +169,16 @@ function lasts(
   must(out.end - out.start === loadMin, `${pie.id} is taken out in another time than it takes`);
 }
 
+/** Whether somebody who can see to an oven is in the kitchen, busy or not. */
+const isThere = (hands: readonly Hand[], minute: number): boolean =>
+  hands.some(
+    ({ from, to, breaks, skills }) =>
+      minute >= from &&
+      minute < to &&
+      !breaks.some(([a, b]) => minute >= a && minute < b) &&
+      (skills === null || skills.includes('oven')),
+  );
+
 function checkOvens(
   day: Day,
   plan: DayPlan,
@@ -188,6 +198,13 @@ function checkOvens(
     if (load.end - load.start !== kitchen.loadMin)
       wrong.push(`${run.id} is loaded in another time than it takes`);
     if (run.pies.length > oven.places) wrong.push(`${run.id} has too many pies for ${oven.id}`);
+    for (const minute of momentsOf(
+      run.heat,
+      run.pies.map(({ foil }) => foil),
+    )) {
+      if (!isThere(kitchen.hands, run.start + minute))
+        wrong.push(`nobody is there to see to ${run.id} after ${minute} minutes`);
+    }
     if (run.start < day.earliest + oven.warmUpMin) wrong.push(`${run.id} begins before ${oven.id} is hot`);
     const alone = run.pies.map(
       ({ pie }) => pieOf.get(pie)?.ways[run.oven]?.find(({ heat }) => sameHeat(heat, run.heat))?.out ?? NaN,

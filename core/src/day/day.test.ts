@@ -62,6 +62,23 @@ describe('a plan of a day', () => {
 });
 
 describe('first come, first served', () => {
+  it('turns no knob while all are away', () => {
+    const alone = sampleDay(3, 4, { hands: 1 });
+    const hours: readonly (readonly [number, number])[] = [
+      [180, 210],
+      [270, 300],
+    ];
+    const day: Day = {
+      ...alone,
+      kitchen: { ...alone.kitchen, hands: alone.kitchen.hands.map((hand) => ({ ...hand, breaks: hours })) },
+    };
+    const plan = solved(day);
+    expect(checkDay(day, plan)).toEqual([]);
+    for (const { heat, start } of plan.runs.filter((run) => run.heat[1] > 0)) {
+      expect(hours.some(([a, b]) => start + heat[1] >= a && start + heat[1] < b)).toBe(false);
+    }
+  });
+
   it('breaks no rule but being late, and is never better than the search', () => {
     const days = Array.from({ length: 12 }, (_, i) => sampleDay(i + 1, 4));
     const worked = days.flatMap((day) => {
@@ -106,6 +123,30 @@ describe('the checker', () => {
       kitchen: { ...day.kitchen, ovens: day.kitchen.ovens.map((oven) => ({ ...oven, warmUpMin: 2000 })) },
     };
     expect(checkDay(late, plan).join()).toContain('is hot');
+  });
+
+  it('finds a knob that nobody is there to turn, and foil that nobody lays', () => {
+    const run = plan.runs.find(({ heat }) => heat[1] > 0);
+    if (!run) throw new Error('no run in two stages');
+    const away = (minute: number): Day => ({
+      ...day,
+      kitchen: {
+        ...day.kitchen,
+        hands: day.kitchen.hands.map((hand) => ({
+          ...hand,
+          breaks: [[run.start + minute, run.start + minute + 1]] as const,
+        })),
+      },
+    });
+    expect(checkDay(away(run.heat[1]), plan).join()).toContain(`nobody is there to see to ${run.id}`);
+    const foiled: DayPlan = {
+      ...plan,
+      runs: plan.runs.map((one) =>
+        one === run ? { ...one, pies: one.pies.map((pie) => ({ ...pie, foil: run.heat[1] + 9 })) } : one,
+      ),
+    };
+    expect(checkDay(away(run.heat[1] + 9), foiled).join()).toContain('nobody is there');
+    expect(checkDay(away(run.heat[1] + 9), plan).join()).not.toContain('nobody is there to see');
   });
 
   it('finds a lateness that is not said', () => {

@@ -234,6 +234,18 @@ export function turnoverMin(oven: DayOven, before: Heat, next: Heat): number {
 }
 
 /**
+ * Minutes of a run, from its start, at which somebody must be there for a moment: to turn the knob, and to lay foil.
+ * @param heat of the run
+ * @param foils of its pies, null for none
+ * @returns min
+ * @example momentsOf([210, 15, 180], [null, 25]).length // 2
+ */
+export const momentsOf = ([, firstMin]: Heat, foils: readonly (number | null)[]): number[] => [
+  ...(firstMin > 0 ? [firstMin] : []),
+  ...foils.filter((foil) => foil !== null),
+];
+
+/**
  * When each pie of a run is taken out, min from its start: a full oven is slower, and so is one that is opened.
  * @param oven whose run it is
  * @param doorMin lost by those that stay

@@ -24,6 +24,7 @@ export type {
 export {
   isWhole,
   mixMinOf,
+  momentsOf,
   outsOf,
   readyKinds,
   sameHeat,

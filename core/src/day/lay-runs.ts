@@ -1,7 +1,7 @@
 import type { Boards } from './board.js';
 import { latestSlot } from './board.js';
 import type { Day, DayOven, Way } from './day.js';
-import { outsOf, turnoverMin } from './day.js';
+import { momentsOf, outsOf, turnoverMin } from './day.js';
 import type { Placed, Placer } from './place-pie.js';
 import { LATE_STEP, notPlaced } from './place-pie.js';
 
@@ -126,16 +126,22 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
         return warm === null ? least : at(ready.at) - warm - outs[k]!;
       }),
     );
+    const moments = momentsOf(
+      heat,
+      idea.pies.map((i) => ways[idea.oven]![i]!.get(idea.heat)?.foil ?? null),
+    );
+    const isSeenTo = (start: number): boolean =>
+      moments.every((minute) => board.attended[start + minute] === 1);
     let start = Math.min(byHour, free) - idea.sooner;
     for (let tries = 0; tries < MOST_TRIES && start >= stillWarm; tries++) {
-      const placed = runAt(idea, outs, start, false, urgent);
+      const placed = isSeenTo(start) ? runAt(idea, outs, start, false, urgent) : null;
       if (placed) return placed;
       start -= stepAt(tries);
     }
     start = Math.max(stillWarm, Math.min(byHour, free) + LATE_STEP);
     const latest = strict ? Math.min(free, byHour + slack.readySooner) : free;
     for (let tries = 0; tries < LATE_TRIES && start <= latest; tries++) {
-      const placed = runAt(idea, outs, start, true, urgent);
+      const placed = isSeenTo(start) ? runAt(idea, outs, start, true, urgent) : null;
       if (placed) return placed;
       start += LATE_STEP;
     }

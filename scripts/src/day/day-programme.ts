@@ -1,5 +1,5 @@
 import type { Day, DayOven, DayPie, Way } from '@mardle/core';
-import { dayWeights as weights, mixMinOf, outsOf, sameHeat, turnoverMin } from '@mardle/core';
+import { dayWeights as weights, mixMinOf, momentsOf, outsOf, sameHeat, turnoverMin } from '@mardle/core';
 import type { Programme, Sum } from './linear.js';
 import { minus, nought, number, plus, programmeWriter, times } from './linear.js';
 
@@ -135,8 +135,13 @@ export function dayProgramme(day: Day, known: number): Programme {
       const { ready, pack, cool } = pies[i]!;
       return inSteps(ready.at - pack - cool) - c.outs[k]!;
     });
+    const moments = momentsOf(c.way.heat, []).map(inSteps);
     const [from, to] = [Math.max(firstStep, earliest, ...coldBy), Math.min(...latest)];
-    const row = new Map(steps.filter((t) => t >= from && t <= to).map((t) => [t, choice(`x${c.name}_${t}`)]));
+    const row = new Map(
+      steps
+        .filter((t) => t >= from && t <= to && moments.every((moment) => !away(t + moment)))
+        .map((t) => [t, choice(`x${c.name}_${t}`)]),
+    );
     costs(times(c.cost, plus(...row.values())));
     return (t) => row.get(t) ?? nought;
   };
