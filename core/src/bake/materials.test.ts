@@ -80,6 +80,12 @@ describe('food by its components', () => {
     close(conductivity(water, 20), 0.598, 0.015);
   });
 
+  it('ash, salt and all, is heavy: 2423.8 - .28063 T, and conducts .32962 + .0014011 T - .0000029069 T2', () => {
+    const ash: Composition = { water: 0, protein: 0, fat: 0, carbohydrate: 0, ash: 1 };
+    close(density(ash, 20), 2418.2, 0.0001);
+    close(conductivity(ash, 20), 0.3565, 0.001);
+  });
+
   it('protein takes more heat as it gets hotter: 2008.2 + 1.2089 T - .0013129 T2', () => {
     const protein: Composition = { water: 0, protein: 1, fat: 0, carbohydrate: 0 };
     close(specificHeat(protein, 60), 2076, 0.0001);

@@ -178,6 +178,15 @@ describe('where the fruit lies', () => {
     expect(eight.count).toBe(8);
   });
 
+  it('a parcel is as deep as what it holds, over what it covers', () => {
+    const parcel = parcelVessel(usualHandPie, { ...dish, depthCm: 1.5 });
+    const coversCm2 = (Math.PI / 4) * parcel.dish.topCm ** 2;
+    expect(parcel.dish.depthCm * coversCm2).toBeCloseTo(parcel.measures.netMl / (parcel.count ?? 1), 6);
+    // A turnover is a finger or two high (common practice, no source).
+    expect(parcel.dish.depthCm).toBeGreaterThan(0.5);
+    expect(parcel.dish.depthCm).toBeLessThan(4);
+  });
+
   it('a dish is the same by its name, its measures and its stuff', () => {
     expect(isSameDish(dish, { ...dish })).toBe(true);
     expect(isSameDish(dish, { ...dish, shape: 'round' })).toBe(true);

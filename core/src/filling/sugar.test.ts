@@ -3,7 +3,7 @@ import { aFilling, aLid, aPart } from '../test/filling.js';
 import { batchPh, makeBatch } from './batch.js';
 import type { Filling } from './filling.js';
 import { computeFilling } from './filling.js';
-import { acidNeutralisedG, styleOfSugar, sugarForStyleG, sugarStops } from './sugar.js';
+import { acidNeutralisedG, styleOfSugar, sugarForStyleG, sugarStops, tasteStepG } from './sugar.js';
 import { syrupBoilingC, syrupDensity, syrupWaterActivity } from './syrup.js';
 import { once } from '../test/once.js';
 
@@ -19,6 +19,15 @@ describe('sugar by school', () => {
 
   it('spans a factor of three and more between lean and very sweet', () => {
     expect(sugarForStyleG(batch(), 0.3) / sugarForStyleG(batch(), 0.08)).toBeGreaterThan(3);
+  });
+
+  /** "Still sharp": a spoon or two of sugar to a pie of some 900 g (common practice, no source). */
+  it('a step of taste is a fifth of its sweetness at most, and never less than a teaspoon', () => {
+    const white = sugarOf('white');
+    const step = tasteStepG(batch(), white);
+    expect(step).toBeGreaterThan(12);
+    expect(step).toBeLessThan(0.2 * (white.sweetnessG + batch().sugarsG));
+    expect(tasteStepG({ ...batch(), sugarsG: 0 }, { ...white, sweetnessG: 0 })).toBe(5);
   });
 
   it('weighs more of a sugar that sweetens less', () => {

@@ -35,6 +35,14 @@ describe('what would harm is refused, with a remedy', () => {
       'filling.fruits.0.fruit',
     );
     expect(refused(glazed({ fruits: [aPart('raspberry')], thickeners: gelatine }))).toEqual([]);
+    // Beside another thickener too: what does not set leaves the glaze half as thick.
+    const blend = [
+      { thickener: 'corn_starch', share: 1 },
+      { thickener: 'gelatine', share: 1 },
+    ];
+    expect(refused(glazed({ fruits: [aPart(fruit)], thickeners: blend }))).toContain(
+      'filling.fruits.0.fruit',
+    );
     expect(refused(glazed({ fruits: [aPart(fruit)] }))).toEqual([]);
   });
 

@@ -122,6 +122,14 @@ describe('another dish', () => {
     expect(scaleToDish(scaled, spec.dish).filling.fruitMassG).toBeCloseTo(700, -0.5);
   });
 
+  it('scales what seasons it as the lemon that goes in', () => {
+    const seasonings = [{ seasoning: 'cinnamon', massG: 4 }];
+    const spec = { ...starterSpec, filling: { ...starterSpec.filling, lemonJuiceG: 30, seasonings } };
+    const { filling } = scaleToDish(spec, deep);
+    expect(filling.seasonings.map(({ seasoning }) => seasoning)).toEqual(['cinnamon']);
+    expect((filling.seasonings[0]?.massG ?? 0) / 4).toBeCloseTo(filling.lemonJuiceG / 30, 1);
+  });
+
   it('is the same dish when its measures are', () => {
     expect(isSameDish(tray, { ...tray, widthCm: 30 })).toBe(true);
     expect(isSameDish(deep, { ...deep, shape: 'round' })).toBe(true);

@@ -99,6 +99,19 @@ describe('the slip', () => {
     expect((line(p, 'thickener.1')?.massG ?? 0) / (line(p, 'thickener.0')?.massG ?? 1)).toBeCloseTo(3, 8);
   });
 
+  it('tells how far each part of a blend may be off: together as far as the dose', () => {
+    const thickeners = [
+      { thickener: 'corn_starch', share: 1 },
+      { thickener: 'plain_flour', share: 3 },
+    ];
+    const { figures } = plan({ filling: { ...starterSpec.filling, thickeners } });
+    const sum = (bound: 'low' | 'high' | 'value'): number =>
+      [0, 1].reduce((all, i) => all + (figures[`thickener.${i}.mass`]?.[bound] ?? NaN), 0);
+    for (const bound of ['low', 'value', 'high'] as const) {
+      expect(sum(bound)).toBeCloseTo(figures['thickener.dose']?.[bound] ?? NaN, 6);
+    }
+  });
+
   it('has a crumb in place of a wash under a crumb top', () => {
     const p = plan({
       form: { ...starterSpec.form, kind: 'crumb_top', crumb: { school: 'oat_nut', cover: 1 } },

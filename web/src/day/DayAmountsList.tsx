@@ -1,13 +1,12 @@
-import { Button, Group, Table } from '@mantine/core';
+import { Group, Table } from '@mantine/core';
 import { showText, weighDay } from '@mardle/core';
-import { IconTableExport } from '@tabler/icons-react';
 import { useMemo } from 'react';
-import { fileName, saveFile } from '../bench/download.js';
 import type { DayFile } from '../state/day.js';
 import { useSettings } from '../state/settings.js';
 import classes from './DayPlace.module.css';
 import { tableOfAmounts } from './outFiles.js';
 import { weighedOf } from './portions.js';
+import { TableButton } from './TableButton.js';
 
 /** All that the day takes, like things together, with what it is for and the allergens in it. */
 export function DayAmountsList({ file }: { readonly file: DayFile }) {
@@ -18,11 +17,6 @@ export function DayAmountsList({ file }: { readonly file: DayFile }) {
     [wanted, freezer],
   );
   const names = new Set(file.pies.map(({ pie }) => pie.name)).size;
-  const table = async (): Promise<void> =>
-    saveFile(
-      new Blob([await tableOfAmounts(amounts)], { type: 'text/csv;charset=utf-8' }),
-      fileName(`${file.name} amounts`, 'csv'),
-    );
   return (
     <section aria-label="What the day takes" className={classes.page}>
       <Group justify="space-between">
@@ -30,14 +24,7 @@ export function DayAmountsList({ file }: { readonly file: DayFile }) {
           <b>Contains</b> {allergens.join(', ') || 'no allergen that is known here'}. Raw flour and egg are
           not eaten; local rules decide on labels.
         </p>
-        <Button
-          className="no-print"
-          variant="default"
-          leftSection={<IconTableExport size={18} />}
-          onClick={() => void table()}
-        >
-          As a table (CSV)
-        </Button>
+        <TableButton name={`${file.name} amounts`} table={() => tableOfAmounts(amounts)} />
       </Group>
       <Table striped verticalSpacing={4}>
         <Table.Thead>

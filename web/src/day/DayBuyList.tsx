@@ -1,9 +1,7 @@
-import { Button, Group, NumberInput, Table } from '@mantine/core';
+import { Group, NumberInput, Table } from '@mantine/core';
 import type { Stocked, ToBuy, UnitSystem } from '@mardle/core';
 import { buyDay, nothingStocked, showText, typedUnit, usualBuying, weighDay } from '@mardle/core';
-import { IconTableExport } from '@tabler/icons-react';
 import { useMemo } from 'react';
-import { fileName, saveFile } from '../bench/download.js';
 import type { Limit } from '../bench/stations/QuantityField.js';
 import { QuantityField } from '../bench/stations/QuantityField.js';
 import type { DayFile } from '../state/day.js';
@@ -13,11 +11,22 @@ import classes from './DayPlace.module.css';
 import { tableOfBuying } from './outFiles.js';
 import { weighedOf } from './portions.js';
 import { money, PriceField } from './PriceField.js';
+import { TableButton } from './TableButton.js';
 
 const MOST_SLICES = 40;
 
 const anyMass: Limit = { least: 0, most: 1e6, remedy: 'Write what it weighs.' };
 const packMass: Limit = { least: 1, most: 1e6, remedy: 'Write what a pack weighs.' };
+
+interface WeighedProps {
+  readonly name: string;
+  readonly limit: Limit;
+  readonly value: number | null;
+  readonly onChange: (value: number | null) => void;
+}
+
+/** A weight that may be left open. */
+const Weighed = (props: WeighedProps) => <QuantityField {...props} unit="g" empty="" width={96} size="sm" />;
 
 /** One thing: what the day needs, what is there, how it is sold, and what is left to buy. */
 function Row({ item, units }: { readonly item: ToBuy; readonly units: UnitSystem }) {
@@ -38,13 +47,9 @@ function Row({ item, units }: { readonly item: ToBuy; readonly units: UnitSystem
       <Table.Td>{pieces ?? showText(needsG, 'g', units)}</Table.Td>
       <Table.Td>
         {pieces === null && (
-          <QuantityField
+          <Weighed
             name={`${label} that is there`}
             limit={anyMass}
-            unit="g"
-            empty=""
-            width={96}
-            size="sm"
             value={haveG}
             onChange={(value) => set({ haveG: value })}
           />
@@ -52,13 +57,9 @@ function Row({ item, units }: { readonly item: ToBuy; readonly units: UnitSystem
       </Table.Td>
       <Table.Td>
         {pieces === null && (
-          <QuantityField
+          <Weighed
             name={`A pack of ${label} holds`}
             limit={packMass}
-            unit="g"
-            empty=""
-            width={96}
-            size="sm"
             value={packG}
             onChange={(value) => set({ packG: value })}
           />
@@ -92,23 +93,11 @@ export function DayBuyList({ file }: { readonly file: DayFile }) {
     return buyDay(amounts, { slices, items: all });
   }, [wanted, freezer, slices, known]);
   const priced = items.some(({ buysCost: cost }) => cost !== null);
-  const table = async (): Promise<void> =>
-    saveFile(
-      new Blob([await tableOfBuying(items)], { type: 'text/csv;charset=utf-8' }),
-      fileName(`${file.name} to buy`, 'csv'),
-    );
   return (
     <section aria-label="What is to be bought" className={classes.page}>
       <Group justify="space-between">
         <p>Say what is there and how a thing is sold. Packs and prices stay for the next day.</p>
-        <Button
-          className="no-print"
-          variant="default"
-          leftSection={<IconTableExport size={18} />}
-          onClick={() => void table()}
-        >
-          As a table (CSV)
-        </Button>
+        <TableButton name={`${file.name} to buy`} table={() => tableOfBuying(items)} />
       </Group>
       <Table striped verticalSpacing={4}>
         <Table.Thead>
