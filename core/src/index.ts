@@ -327,6 +327,7 @@ export {
   sameHeat,
   sampleDay,
   scoreOf,
+  shellsIn,
   skills,
   solveDay,
   taskWords,

@@ -89,6 +89,13 @@ describe('what is bought for a day', () => {
     expect(have(189)?.packs).toBe(4);
   });
 
+  it('takes names that every object has as names', () => {
+    const odd = ['constructor', '__proto__', 'toString'].map((label) => ({ ...amounts[2]!, label }));
+    const { items, unpriced } = buyDay(odd, { slices: 8, items: {} });
+    expect(items.map(({ label }) => label)).toEqual(['constructor', '__proto__', 'toString']);
+    expect(unpriced).toEqual(['constructor', '__proto__', 'toString']);
+  });
+
   it('counts shells that are bought, and buys none that lie in the freezer', () => {
     const shells = (ready: boolean): DayAmount => ({
       title: 'Pastry',

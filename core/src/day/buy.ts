@@ -61,14 +61,14 @@ export interface Bought {
 const FREE = new Set(['Water', 'Ice water']);
 
 /** What a slip names by its use is bought by one name. */
-const boughtAs: Readonly<Record<string, string>> = {
-  'Cold butter': 'Butter',
-  'Butter in dots': 'Butter',
-  'Butter to fry in': 'Butter',
-  'Soft butter for the dish': 'Butter',
-  Sugar: 'White sugar',
-};
-const nameOf = (label: string): string => boughtAs[label] ?? label;
+const boughtAs: ReadonlyMap<string, string> = new Map([
+  ['Cold butter', 'Butter'],
+  ['Butter in dots', 'Butter'],
+  ['Butter to fry in', 'Butter'],
+  ['Soft butter for the dish', 'Butter'],
+  ['Sugar', 'White sugar'],
+]);
+const nameOf = (label: string): string => boughtAs.get(label) ?? label;
 
 /** Less is a rounding, not a pack more. */
 const ROUNDING_G = 0.05;
@@ -122,7 +122,9 @@ export function buyDay(amounts: readonly DayAmount[], { slices, items }: Buying)
   const bought = amounts.flatMap(({ label, ...amount }) =>
     amount.ready || FREE.has(label) ? [] : [{ ...amount, label: nameOf(label) }],
   );
-  const stockedOf = (label: string): Stocked => items[label] ?? nothingStocked;
+  // A kitchen may call its fruit what it likes, also as what every object has.
+  const known = new Map(Object.entries(items));
+  const stockedOf = (label: string): Stocked => known.get(label) ?? nothingStocked;
   const labels = [...new Set(bought.map(({ label }) => label))];
   const lines = labels.map((label): ToBuy => {
     const of = bought.filter((amount) => amount.label === label);

@@ -6,7 +6,7 @@ import { once } from '../test/once.js';
 import { checkDay } from './check-day.js';
 import type { Day } from './day.js';
 import type { Freezer } from './freezer.js';
-import { emptyFreezer, portionsOf } from './freezer.js';
+import { emptyFreezer, portionsOf, shellsIn } from './freezer.js';
 import { readDay } from './read-day.js';
 import { finishDay, solveDay } from './solve-day.js';
 import { weighDay } from './weigh.js';
@@ -49,6 +49,11 @@ describe('what lies in the freezer', () => {
       [1, false, 'made_before'],
       [2, false, starterSpec.pastry.doughFrom],
     ]);
+  });
+
+  it('stands in a dish by its own name only', () => {
+    expect(shellsIn(shells(2), label)).toBe(2);
+    expect(shellsIn(shells(2), 'constructor')).toBe(0);
   });
 
   it('is less to weigh: no dough for a shell that is there', () => {
@@ -107,6 +112,7 @@ describe('a day with a freezer', () => {
     [{ shells: { [label]: 3 } }, `freezer.shells.${label}`],
     [{ shells: { [label]: -1 } }, `freezer.shells.${label}`],
     [{ shells: { Nowhere: 1 } }, 'freezer.shells.Nowhere'],
+    [{ shells: { constructor: 1 } }, 'freezer.shells.constructor'],
     [{ dough: { clay: 2 } }, 'freezer.dough.clay'],
     [{ fruit: {} }, 'freezer.fruit'],
     [[], 'freezer'],

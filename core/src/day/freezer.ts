@@ -12,6 +12,16 @@ export interface Freezer {
 
 export const emptyFreezer: Freezer = { shells: {}, dough: {} };
 
+/**
+ * How many shells stand in a dish.
+ * @param freezer shells by dish
+ * @param label of the dish
+ * @returns 0 for a dish that is not named
+ * @example shellsIn(emptyFreezer, '23 cm enamel') // 0
+ */
+export const shellsIn = ({ shells }: Pick<Freezer, 'shells'>, label: string): number =>
+  new Map(Object.entries(shells)).get(label) ?? 0;
+
 /** Pies of one sort that are made in one way. */
 export interface Portion<Wanted> {
   readonly wanted: Wanted;

@@ -22,11 +22,13 @@ export function readFreezer(
       ),
     );
   const shells = counts('shells');
+  const owned = new Map(Object.entries(dishes));
   for (const [label, count] of Object.entries(shells)) {
-    if (count <= (dishes[label] ?? 0)) continue;
+    const there = owned.get(label) ?? 0;
+    if (count <= there) continue;
     reader.wrong(
       `freezer.shells.${label}`,
-      `${count} shells lie in "${label}", and the kitchen has ${dishes[label] ?? 0} of it.`,
+      `${count} shells lie in "${label}", and the kitchen has ${there} of it.`,
       'Count the dishes in the freezer under kitchen.dishes too.',
     );
   }

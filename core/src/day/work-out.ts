@@ -9,7 +9,7 @@ import type { FieldProblem, PieSpec } from '../spec/index.js';
 import type { AskedDay, AskedOven, AskedPies } from './ask.js';
 import { usualDay } from './ask.js';
 import type { Day, DayDough, DayOven, DayPie, Heat, Way } from './day.js';
-import { portionsOf } from './freezer.js';
+import { portionsOf, shellsIn } from './freezer.js';
 import type { InOven } from './ways.js';
 import { heatOf, waysOf } from './ways.js';
 
@@ -123,7 +123,7 @@ export function* workOutDay(asked: AskedDay, larder: Larder = builtInLarder): Ge
   const dishes = Object.fromEntries(
     Object.entries(asked.kitchen.dishes).map(([label, count]) => [
       label,
-      count - (asked.freezer.shells[label] ?? 0),
+      count - shellsIn(asked.freezer, label),
     ]),
   );
   return {

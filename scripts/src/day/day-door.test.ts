@@ -23,6 +23,13 @@ describe('days of the examples', () => {
     expect([...plan.late, ...plan.leftOut]).toEqual([]);
     expect(holds?.share).toBeGreaterThanOrEqual(0.85);
     expect(plan.score.total).toBeGreaterThanOrEqual(bound);
+    // What is there is taken off; what has no price is said.
+    const { bought } = answered.answer;
+    const butter = bought.items.find(({ label }) => label === 'Butter');
+    expect(butter?.missingG).toBeCloseTo((butter?.needsG ?? 0) - 100, 6);
+    expect(butter?.packs).toBe(Math.ceil((butter?.missingG ?? 0) / 250));
+    expect(bought.unpriced).toContain('Plain flour');
+    expect(bought.pies).toHaveLength(2);
     // Heats and minutes that a baker would put a double crust of fruit in at (common practice, no source).
     for (const { heat, pies } of plan.runs) {
       expect(heat[0]).toBeGreaterThanOrEqual(175);

@@ -10,7 +10,10 @@ import { number, plus, programmeWriter, times } from './linear.js';
 const DAYS = Number(process.env['MARDLE_PROVEN'] ?? 12);
 
 describe('days of two pies beside the best plans that there are', () => {
-  const beside = compiled<BesideBest>('day/proven-day.js', `besideBest(2, ${DAYS})`);
+  let beside: BesideBest;
+  beforeAll(() => {
+    beside = compiled<BesideBest>('day/proven-day.js', `besideBest(2, ${DAYS})`);
+  }, 300_000);
 
   it('are all proven, but those that cannot be done', () => {
     expect(beside.open).toBe(0);

@@ -1,6 +1,6 @@
 import { NumberInput } from '@mantine/core';
 import type { Freezer } from '@mardle/core';
-import { builtInLarder, emptyFreezer, formOf } from '@mardle/core';
+import { builtInLarder, emptyFreezer, formOf, shellsIn } from '@mardle/core';
 import type { DayFile } from '../state/day.js';
 import { useDay } from '../state/day.js';
 import classes from './DayPlace.module.css';
@@ -13,15 +13,22 @@ export function InFreezer({ file }: { readonly file: DayFile }) {
   const { pies, kitchen } = file;
   const freezer: Freezer = { ...emptyFreezer, ...file.freezer };
   const specs = pies.map(({ pie }) => pie);
-  const dishes = new Set(
-    specs
+  // What lies there of something that no pie asks for now can still be taken out.
+  const lying = (of: Readonly<Record<string, number>>): string[] =>
+    Object.entries(of).flatMap(([what, count]) => (count > 0 ? [what] : []));
+  const dishes = new Set([
+    ...specs
       .filter(({ form, pastry }) => formOf(form.kind).lined && (pastry.base ?? 'made') === 'made')
       .map(({ dish }) => dish.label)
-      .filter((label) => label in kitchen.dishes),
-  );
-  const doughs = new Set(
-    specs.filter(({ pastry }) => (pastry.doughFrom ?? 'mixed') === 'mixed').map(({ pastry }) => pastry.dough),
-  );
+      .filter((label) => Object.hasOwn(kitchen.dishes, label)),
+    ...lying(freezer.shells),
+  ]);
+  const doughs = new Set([
+    ...specs
+      .filter(({ pastry }) => (pastry.doughFrom ?? 'mixed') === 'mixed')
+      .map(({ pastry }) => pastry.dough),
+    ...lying(freezer.dough),
+  ]);
   const set = (field: keyof Freezer, what: string, count: number): void =>
     change({ freezer: { ...freezer, [field]: { ...freezer[field], [what]: count } } });
   if (dishes.size + doughs.size === 0) return null;
@@ -37,7 +44,7 @@ export function InFreezer({ file }: { readonly file: DayFile }) {
             max={kitchen.dishes[label] ?? 0}
             allowDecimal={false}
             clampBehavior="strict"
-            value={freezer.shells[label] ?? 0}
+            value={shellsIn(freezer, label)}
             onChange={(count) => typeof count === 'number' && set('shells', label, count)}
           />
         ))}

@@ -1,4 +1,5 @@
 import { ActionIcon, Button, NumberInput, TextInput } from '@mantine/core';
+import { emptyFreezer, shellsIn } from '@mardle/core';
 import { IconPlus, IconX } from '@tabler/icons-react';
 import type { DayFile, Person } from '../state/day.js';
 import { USUAL_FRIDGE, useDay } from '../state/day.js';
@@ -91,7 +92,7 @@ export function People({ file }: { readonly file: DayFile }) {
           <NumberInput
             key={label}
             label={label}
-            min={file.freezer?.shells?.[label] ?? 0}
+            min={shellsIn({ ...emptyFreezer, ...file.freezer }, label)}
             max={MOST_PLACES}
             allowDecimal={false}
             clampBehavior="strict"

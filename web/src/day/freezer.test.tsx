@@ -1,5 +1,5 @@
 import { starterSpec } from '@mardle/core';
-import { screen } from '@testing-library/react';
+import { act, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useDay, withRemedy } from '../state/day.js';
 import { aDayFile, aSolvedDay, layNoDay } from '../test/day.js';
@@ -45,6 +45,9 @@ describe('what lies in the freezer', () => {
     });
     renderInKitchen(<FreezerOfTheDay />);
     expect(screen.queryByRole('heading', { name: 'In the freezer' })).toBeNull();
+    // What lies there all the same can be taken out.
+    act(() => useDay.getState().change({ freezer: { shells: { [label]: 2 } } }));
+    expect(screen.getByLabelText(`Shells, ${label}`)).toHaveValue('2');
   });
 
   const file = { ...aDayFile(), freezer: { shells: { [label]: 1 } } };

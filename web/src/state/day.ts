@@ -1,6 +1,6 @@
 import type { TickRequest } from '@mardle/contract';
 import type { Day, DayPlan, DayTask, Freezer, Happened, PieSpec, ReadyAs, Stocked } from '@mardle/core';
-import { nothingStocked, readDay, usualBuying, usualDay } from '@mardle/core';
+import { emptyFreezer, nothingStocked, readDay, shellsIn, usualBuying, usualDay } from '@mardle/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { SolvedDay } from '../workers/day.js';
@@ -242,7 +242,7 @@ export function withRemedy(file: DayFile, { earliest, kitchen, pies }: Day): Day
       dishes: Object.fromEntries(
         Object.entries(kitchen.dishes).map(([label, free]) => [
           label,
-          free + (file.freezer?.shells?.[label] ?? 0),
+          free + shellsIn({ ...emptyFreezer, ...file.freezer }, label),
         ]),
       ),
       fridgePlaces: kitchen.fridgePlaces,

@@ -1,0 +1,131 @@
+import { chanceFrom } from '../units/index.js';
+import type { Board } from './board.js';
+import { boardsOf, lastFull, latestSlot } from './board.js';
+import type { Day, DayPlan } from './day.js';
+import type { DayIdea, Order } from './decode.js';
+import { decoderOf, usualOrder } from './decode.js';
+import type { RunIdea } from './lay-runs.js';
+import { keyOf } from './lay-runs.js';
+import { sampleDay } from './sample-day.js';
+import { toPlan } from './to-plan.js';
+
+/** Each pie in a run of its own, in the order of its hour, at a programme by chance. */
+function someRuns(day: Day, chance: () => number): RunIdea[] {
+  const order = day.pies
+    .map((_, i) => i)
+    .sort((a, b) => day.pies[a]!.ready.at - day.pies[b]!.ready.at || a - b);
+  return order.map((i) => {
+    const oven = Math.floor(chance() * day.kitchen.ovens.length);
+    const ways = day.pies[i]!.ways[day.kitchen.ovens[oven]!.id]!;
+    return { oven, heat: keyOf(ways[Math.floor(chance() * ways.length)]!), pies: [i], sooner: 0 };
+  });
+}
+
+/** Another order, another start, or two runs swapped, as a search would try. */
+function changed({ runs, order }: DayIdea, chance: () => number): DayIdea {
+  const r = Math.floor(chance() * runs.length);
+  const kind = chance();
+  if (kind < 0.3) {
+    const keys = Object.keys(order) as (keyof Order)[];
+    const key = keys[Math.floor(chance() * keys.length)]!;
+    return { runs, order: { ...order, [key]: !order[key] } };
+  }
+  if (kind < 0.6 && r > 0) {
+    const swapped = [...runs];
+    [swapped[r - 1], swapped[r]] = [runs[r]!, runs[r - 1]!];
+    return { runs: swapped, order };
+  }
+  const sooner = Math.floor(chance() * 25);
+  return { runs: runs.map((run, k) => (k === r ? { ...run, sooner } : run)), order };
+}
+
+describe('a day that is laid', () => {
+  it('anew only where it changed is the day that is laid from nothing', () => {
+    for (let seed = 1; seed <= 12; seed++) {
+      const day = sampleDay(seed, 6);
+      const chance = chanceFrom(seed);
+      const kept = decoderOf(day);
+      const planOf = (
+        idea: DayIdea,
+        strict: boolean,
+        decoder = kept,
+      ): DayPlan & { readonly failed: number } => {
+        const decoded = decoder.decode(idea, strict);
+        return { ...toPlan(day, decoder.board, decoder.ways, decoded), failed: decoded.failed };
+      };
+      let idea: DayIdea = { runs: someRuns(day, chance), order: usualOrder };
+      for (let step = 0; step < 25; step++) {
+        const strict = chance() < 0.5;
+        const found = planOf(idea, strict);
+        // What a strict look gave up is not told in full.
+        const fresh = planOf(idea, strict, decoderOf(day));
+        if (strict && fresh.failed > 0) expect(found.failed).toBeGreaterThan(0);
+        else expect(found).toEqual(fresh);
+        idea = changed(idea, chance);
+      }
+    }
+  });
+
+  it('leaves nothing on its board but what it holds', () => {
+    const day = sampleDay(4, 5);
+    const chance = chanceFrom(4);
+    const decoder = decoderOf(day);
+    const idea: DayIdea = { runs: someRuns(day, chance), order: usualOrder };
+    const worked = (): number => decoder.board.worked.reduce((sum, min) => sum + min, 0);
+    decoder.decode(idea, false);
+    const once = worked();
+    for (let times = 0; times < 5; times++) decoder.decode(changed(idea, chance), false);
+    decoder.decode(idea, false);
+    expect(worked()).toBe(once);
+  });
+});
+
+describe('a board', () => {
+  const day = sampleDay(1, 4, { hands: 2 });
+  const fresh = (): { readonly board: Board; readonly both: readonly number[] } => {
+    const { board, able } = boardsOf({
+      ...day,
+      kitchen: { ...day.kitchen, hands: day.kitchen.hands.map((hand) => ({ ...hand, breaks: [] })) },
+    });
+    return { board, both: able.build };
+  };
+  const busy = (row: Uint8Array, from: number, to: number): void => void row.fill(1, from, to);
+
+  it('finds the latest start that somebody is free for, and nobody when there is none', () => {
+    const { board, both } = fresh();
+    busy(board.hands[0]!, 90, 120);
+    busy(board.hands[1]!, 80, 120);
+    expect(latestSlot(board, both, 20, 0, 95)).toEqual({ start: 70, hand: 0 });
+    expect(latestSlot(board, both, 20, 75, 95)).toBeNull();
+  });
+
+  it('of equals takes whoever worked least, or whoever is busy right after', () => {
+    const { board, both } = fresh();
+    busy(board.hands[0]!, 50, 60);
+    board.worked[0] = 10;
+    expect(latestSlot(board, both, 20, 0, 30)).toEqual({ start: 30, hand: 1 });
+    board.inOnePiece = true;
+    expect(latestSlot(board, both, 20, 0, 30)).toEqual({ start: 30, hand: 0 });
+  });
+
+  it('counts a shelf only when it could be full', () => {
+    const { board } = fresh();
+    expect(board.rack.binds).toBe(day.kitchen.rackPlaces < day.pies.length);
+    const shelf = { places: 2, taken: new Uint8Array([0, 2, 1, 2, 0]), binds: true };
+    expect(lastFull(shelf, 0, 5)).toBe(3);
+    expect(lastFull(shelf, 0, 3)).toBe(1);
+    expect(lastFull(shelf, 2, 3)).toBe(-1);
+    expect(lastFull({ ...shelf, binds: false }, 0, 5)).toBe(-1);
+  });
+
+  it('knows when somebody is there to see to an oven', () => {
+    const away = { ...day, kitchen: { ...day.kitchen, hands: day.kitchen.hands.slice(0, 1) } };
+    const [hand] = away.kitchen.hands;
+    const { board } = boardsOf({
+      ...away,
+      kitchen: { ...away.kitchen, hands: [{ ...hand!, breaks: [[100, 110]] as const }] },
+    });
+    const at = (minute: number): number | undefined => board.attended[minute - board.fromMin];
+    expect([at(99), at(100), at(109), at(110)]).toEqual([1, 0, 0, 1]);
+  });
+});
