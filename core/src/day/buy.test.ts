@@ -74,6 +74,23 @@ describe('what is bought for a day', () => {
     expect(4 * (damson?.cost ?? 0) + 2 * (apple?.cost ?? 0)).toBeCloseTo(usesCost, 9);
   });
 
+  it('shares among all pies of a sort, also what only some of them take', () => {
+    const flour: DayAmount = {
+      ...weighed,
+      title: 'Pastry',
+      label: 'Plain flour',
+      massG: 300,
+      boughtG: 300,
+      pies: [{ name: 'Damson', count: 1, massG: 300 }],
+    };
+    const { pies } = buyDay([flour, ...amounts], {
+      ...buying,
+      items: { ...buying.items, 'Plain flour': { haveG: null, packG: 1000, packPrice: 2 } },
+    });
+    expect(pies[0]).toMatchObject({ name: 'Damson', count: 4 });
+    expect(pies[0]?.cost).toBeCloseTo((0.6 + 6 + 13.2) / 4, 9);
+  });
+
   it('says what has no price; water needs none', () => {
     const { unpriced, pies } = buyDay(amounts, { ...buying, items: { Butter: buying.items['Butter']! } });
     expect(unpriced).toEqual(['Damson']);

@@ -140,6 +140,8 @@ export function buyDay(amounts: readonly DayAmount[], { slices, items }: Buying)
       pieces !== null ? stocked.packPrice : massG > 0 ? scaled(perG(stocked), boughtG / massG) : null;
     for (const { name, count, massG: forPieG } of of) {
       const pie = pies.get(name) ?? { count, cost: 0, unpriced: new Set<string>() };
+      // Not each of them takes of everything: one on a frozen shell takes no flour.
+      pie.count = Math.max(pie.count, count);
       if (price === null) pie.unpriced.add(label);
       else pie.cost += price * (pieces !== null ? count : forPieG);
       pies.set(name, pie);
