@@ -44,6 +44,8 @@ export const usualDay = {
   loadMin: 2,
   doorMin: 1,
   packMin: 5,
+  /** Paper and weights into a lined dish. */
+  weighDownMin: 5,
   hobRings: 2,
   mixers: 0,
   fridgePlaces: 8,

@@ -92,6 +92,11 @@ export interface DayPie {
   /** So long from the oven it is still warm; null when that does not matter. */
   readonly warm: number | null;
   readonly pack: number;
+  /**
+   * Filled when its shell is baked and cold: so long it sets after that. Its hour here is that much sooner. Null for what is
+   * baked with its filling.
+   */
+  readonly sets: number | null;
   readonly ready: { readonly at: number; readonly as: ReadyAs };
   readonly ways: Readonly<Record<string, readonly Way[]>>;
 }

@@ -64,6 +64,7 @@ export function sampleDay(seed: number, pies: number, { hands = 3, ovens = 2 } =
       id: `pie-${i + 1}`,
       cool,
       warm: warm ? cool + between(60, 90) : null,
+      sets: null,
       ready: { at: pick([firstHour, firstHour, firstHour + 90]), as: warm ? 'warm' : 'cold' },
     };
   });

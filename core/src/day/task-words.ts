@@ -13,6 +13,8 @@ const plural = (count: number, one: string): string => (count === 1 ? one : `${c
 export function taskWords(day: Day, plan: DayPlan, { kind, of }: DayTask): string {
   const pie = day.pies.find(({ id }) => id === of);
   const name = pie ? pieName(day, pie.id) : of;
+  // A day that was kept before such pies were has no word of it.
+  const filledAfter = typeof pie?.sets === 'number';
   switch (kind) {
     case 'mix': {
       const batch = plan.batches.find(({ id }) => id === of);
@@ -23,7 +25,7 @@ export function taskWords(day: Day, plan: DayPlan, { kind, of }: DayTask): strin
     case 'line':
       return `Roll and line ${name}`;
     case 'build':
-      return `Fill and close ${name}`;
+      return filledAfter ? `Paper and weights into ${name}` : `Fill and close ${name}`;
     case 'load': {
       const run = plan.runs.find(({ id }) => id === of);
       return `Into the ${run?.oven ?? 'oven'}: ${run?.pies.map((one) => pieName(day, one.pie)).join(', ') ?? ''}`;
@@ -31,7 +33,7 @@ export function taskWords(day: Day, plan: DayPlan, { kind, of }: DayTask): strin
     case 'out':
       return `Out of the oven: ${name}`;
     case 'pack':
-      return `Pack ${name}`;
+      return filledAfter ? `Fill ${name}` : `Pack ${name}`;
   }
 }
 

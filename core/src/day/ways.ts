@@ -72,13 +72,15 @@ export function waysOf(
       };
       // A baker's own heats are kept: nothing else is tried.
       const ownCost = bakeOnProgramme(plan.work.body, spec.bake, own)?.cost ?? 0;
-      const tried = spec.bake.stages
-        ? []
-        : programmes.flatMap((heat) =>
-            sameHeat(heat, own)
-              ? []
-              : [tryHeat(plan.work, spec, heat, ownCost)].filter((way) => way !== null),
-          );
+      // Nor is a shell that is baked empty: it has no filling to be done.
+      const tried =
+        spec.bake.stages || !plan.work.body.filling
+          ? []
+          : programmes.flatMap((heat) =>
+              sameHeat(heat, own)
+                ? []
+                : [tryHeat(plan.work, spec, heat, ownCost)].filter((way) => way !== null),
+            );
       const known = ways.get(key);
       if (known) known[id] = waysBetween([mine], tried);
     }

@@ -41,7 +41,8 @@ function fruitMostMin({ filling: { preparation } }: PieSpec): number {
 
 /** What a full oven costs a pie, min. */
 function slowerWhenFull({ work, spec }: PiePlan, heat: Heat, places: number): number {
-  if (places < 2) return 0;
+  // A shell that is baked empty has little to heat.
+  if (places < 2 || !work.body.filling) return 0;
   const alone = bakeOnProgramme(work.body, { ...spec.bake, beside: 0 }, heat);
   const full = bakeOnProgramme(work.body, { ...spec.bake, beside: places - 1 }, heat);
   return alone && full ? Math.max(0, Math.round(full.doneMin - alone.doneMin)) : 0;
@@ -85,10 +86,10 @@ export function* workOutDay(asked: AskedDay, larder: Larder = builtInLarder): Ge
         };
       }
       if (!result.ok) continue;
-      if (result.plan.bake?.blind || !result.plan.work.body.filling) {
+      if (result.plan.bake?.blind) {
         return problem(
           field,
-          `"${spec.name}" bakes its shell before it is filled; a day cannot take that in yet.`,
+          `"${spec.name}" goes into the oven twice, empty and filled; a day cannot take that in yet.`,
           'Bake the shell the day before and say so (its base is baked), or plan it on its own bench.',
         );
       }
@@ -188,7 +189,16 @@ function pieOf(
       remedy: `Write how many there are under kitchen.dishes, or take one of: ${dishes.join(', ') || 'none yet'}.`,
     };
   }
-  const cool = coolMin(plan, ready.as);
+  const sets = plan.work.body.filling ? null : lastsMin(plan, 'set_cold');
+  if (sets !== null && ready.as === 'warm') {
+    return {
+      ok: false,
+      field: '.ready.as',
+      message: `"${spec.name}" is filled when its shell is cold: it is never warm.`,
+      remedy: 'Ask for it cold.',
+    };
+  }
+  const cool = sets === null ? coolMin(plan, ready.as) : lastsMin(plan, 'cool_shell');
   if (cool === null) {
     return {
       ok: false,
@@ -208,17 +218,18 @@ function pieOf(
     prepare: lastsMin(plan, 'prepare'),
     cook: lastsMin(plan, 'preparation'),
     onHob: preparation.heldAtC !== null || preparation.boilMin > 0,
-    fruitMost: fruitMostMin(spec),
+    fruitMost: sets === null ? fruitMostMin(spec) : usualDay.cookedFruitMostMin,
     line,
     baseChill: line > 0 ? lastsMin(plan, 'chill_base') : 0,
     lineMost: usualDay.linedMostMin,
-    build: lastsMin(plan, 'topping', 'fill', 'lid'),
-    lastChill: form.restsCold ? LAST_CHILL_MIN : 0,
+    build: sets === null ? lastsMin(plan, 'topping', 'fill', 'lid') : usualDay.weighDownMin,
+    lastChill: form.restsCold && sets === null ? LAST_CHILL_MIN : 0,
     lastMost: usualDay.builtMostMin,
     cool,
     warm: ready.as === 'warm' ? Math.max(cool + 45, Math.floor(plan.bake?.cooling.sliceMin ?? 0)) : null,
-    pack: usualDay.packMin,
-    ready,
+    pack: usualDay.packMin + (sets === null ? 0 : lastsMin(plan, 'fill')),
+    sets,
+    ready: { ...ready, at: ready.at - (sets ?? 0) },
     ways,
   };
   return { ok: true, pie };

@@ -256,7 +256,9 @@ export function withRemedy(file: DayFile, { earliest, kitchen, pies }: Day): Day
     },
     pies: file.pies.map((wanted) => {
       const found = pies.find(({ id }) => id === wanted.id || id === `${wanted.id}-1`);
-      return found ? { ...wanted, ready: { ...wanted.ready, at: found.ready.at } } : wanted;
+      return found
+        ? { ...wanted, ready: { ...wanted.ready, at: found.ready.at + (found.sets ?? 0) } }
+        : wanted;
     }),
   };
 }

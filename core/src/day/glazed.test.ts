@@ -1,0 +1,94 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { finishNow } from '../bake/index.js';
+import { starterSpec } from '../spec/index.js';
+import { once } from '../test/once.js';
+import { checkDay } from './check-day.js';
+import type { Day, DayPlan } from './day.js';
+import { holdsOf } from './hold.js';
+import { readDay } from './read-day.js';
+import { finishDay, solveDay } from './solve-day.js';
+import { taskWords } from './task-words.js';
+import { workOutDay } from './work-out.js';
+
+const example = (name: string): unknown =>
+  JSON.parse(
+    readFileSync(join(__dirname, '..', '..', '..', 'docs', 'examples', `${name}.json`), 'utf8'),
+  ) as unknown;
+const WANTED = 720;
+const asked = (pies: readonly object[]): unknown => ({
+  format: 'mardle-day',
+  version: 1,
+  zero: '2026-07-04T05:00:00+02:00',
+  kitchen: {
+    hands: [{ id: 'lead', from: 0, to: 900 }],
+    ovens: [{ id: 'Oven', warmUpMin: 20, places: 2 }],
+    dishes: { '23 cm enamel': 3 },
+  },
+  pies,
+});
+const workedOut = (pies: readonly object[]) => {
+  const read = readDay(asked(pies));
+  if (!read.ok) throw new Error(read.problems.map(({ message }) => message).join(' '));
+  return finishNow(workOutDay(read.asked));
+};
+const glazed = (as = 'cold'): object => ({
+  id: 'glazed',
+  ready: { at: WANTED, as },
+  pie: example('preparation-glaze'),
+});
+const dayOf = once((): Day => {
+  const worked = workedOut([
+    glazed(),
+    { id: 'damson', ready: { at: WANTED }, pie: { ...starterSpec, format: 'mardle-pie', version: 3 } },
+  ]);
+  if (!worked.ok) throw new Error(worked.problems.map(({ message }) => message).join(' '));
+  return worked.day;
+});
+const planOf = once((): DayPlan => {
+  const plan = finishDay(solveDay(dayOf(), { evaluations: 600 }));
+  if (!plan) throw new Error('no plan');
+  return plan;
+});
+
+describe('a pie that is filled when its shell is cold', () => {
+  it('stands in a day beside one that is baked whole, and nothing is late', () => {
+    expect(checkDay(dayOf(), planOf())).toEqual([]);
+    expect([...planOf().late, ...planOf().leftOut]).toEqual([]);
+    expect(holdsOf(dayOf(), planOf(), { days: 40 }).share).toBeGreaterThan(0.5);
+  });
+
+  it('is lined, weighed down, baked, cold, filled, in that order, and set by its hour', () => {
+    const of = (kind: string) => planOf().tasks.find(({ id }) => id === `${kind}:glazed`);
+    const said = planOf().tasks.filter(({ of: pie }) => pie === 'glazed');
+    const words = said.map((task) => taskWords(dayOf(), planOf(), task));
+    const name = dayOf().pies[0]?.label;
+    expect(words).toContain(`Paper and weights into ${name}`);
+    expect(words.at(-1)).toBe(`Fill ${name}`);
+    const order = ['line', 'build', 'out', 'pack'].map((kind) => of(kind)?.start ?? NaN);
+    expect(order).toEqual([...order].sort((a, b) => a - b));
+    const sets = dayOf().pies[0]?.sets ?? NaN;
+    // A glaze that is to be cut sets for an hour or two in the cold (common practice, no source).
+    expect(sets).toBeGreaterThanOrEqual(60);
+    expect((of('pack')?.end ?? NaN) + sets).toBeLessThanOrEqual(WANTED);
+  });
+
+  it('bakes its shell as a baker would: 20 to 45 minutes at 180 to 205 C (common practice, no source)', () => {
+    const run = planOf().runs.find(({ pies }) => pies.some(({ pie }) => pie === 'glazed'));
+    const out = run?.pies.find(({ pie }) => pie === 'glazed')?.out ?? NaN;
+    expect(run?.heat[0]).toBeGreaterThanOrEqual(180);
+    expect(run?.heat[0]).toBeLessThanOrEqual(205);
+    expect(out).toBeGreaterThanOrEqual(20);
+    expect(out).toBeLessThanOrEqual(45);
+  });
+
+  it('is refused warm; what goes in twice is refused, with what to do', () => {
+    const said = (pies: readonly object[]): string => {
+      const worked = workedOut(pies);
+      return worked.ok ? '' : worked.problems.map(({ message, remedy }) => `${message} ${remedy}`).join(' ');
+    };
+    expect(said([glazed('warm')])).toMatch(/never warm.*Ask for it cold/);
+    const twice = { id: 'twice', ready: { at: WANTED }, pie: example('open-shell') };
+    expect(said([twice])).toMatch(/goes into the oven twice.*day before/);
+  });
+});
