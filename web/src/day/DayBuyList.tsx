@@ -14,6 +14,8 @@ import { money, PriceField } from './PriceField.js';
 import { TableButton } from './TableButton.js';
 
 const MOST_SLICES = 40;
+/** Three fields in a row: on a phone the list moves under a finger, not the page. */
+const WIDE_PX = 680;
 
 const anyMass: Limit = { least: 0, most: 1e6, remedy: 'Write what it weighs.' };
 const packMass: Limit = { least: 1, most: 1e6, remedy: 'Write what a pack weighs.' };
@@ -99,24 +101,26 @@ export function DayBuyList({ file }: { readonly file: DayFile }) {
         <p>Say what is there and how a thing is sold. Packs and prices stay for the next day.</p>
         <TableButton name={`${file.name} to buy`} table={() => tableOfBuying(items)} />
       </Group>
-      <Table striped verticalSpacing={4}>
-        <Table.Thead>
-          <Table.Tr>
-            <Table.Th scope="col">What</Table.Th>
-            <Table.Th scope="col">Needed</Table.Th>
-            <Table.Th scope="col">Is there, {word}</Table.Th>
-            <Table.Th scope="col">A pack, {word}</Table.Th>
-            <Table.Th scope="col">costs</Table.Th>
-            <Table.Th scope="col">To buy</Table.Th>
-            <Table.Th scope="col">Cost</Table.Th>
-          </Table.Tr>
-        </Table.Thead>
-        <Table.Tbody>
-          {items.map((item) => (
-            <Row key={item.label} item={item} units={units} />
-          ))}
-        </Table.Tbody>
-      </Table>
+      <Table.ScrollContainer minWidth={WIDE_PX} type="native">
+        <Table striped verticalSpacing={4} className={classes.named}>
+          <Table.Thead>
+            <Table.Tr>
+              <Table.Th scope="col">What</Table.Th>
+              <Table.Th scope="col">Needed</Table.Th>
+              <Table.Th scope="col">Is there, {word}</Table.Th>
+              <Table.Th scope="col">A pack, {word}</Table.Th>
+              <Table.Th scope="col">costs</Table.Th>
+              <Table.Th scope="col">To buy</Table.Th>
+              <Table.Th scope="col">Cost</Table.Th>
+            </Table.Tr>
+          </Table.Thead>
+          <Table.Tbody>
+            {items.map((item) => (
+              <Row key={item.label} item={item} units={units} />
+            ))}
+          </Table.Tbody>
+        </Table>
+      </Table.ScrollContainer>
       <p role="status">
         {priced ? (
           <>
