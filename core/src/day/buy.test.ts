@@ -129,6 +129,10 @@ describe('what is bought for a day', () => {
     expect(buysCost).toBeCloseTo(4.5, 9);
     expect(pies[0]?.cost).toBeCloseTo(1.5, 9);
     expect(buyDay([shells(true)], { slices: 6, items }).items).toEqual([]);
+    // One without a price is said for the day as it is for its pie.
+    const open = buyDay([shells(false)], { slices: 6, items: {} });
+    expect(open.unpriced).toEqual(['Bought shell']);
+    expect(open.pies[0]?.unpriced).toEqual(['Bought shell']);
   });
 
   it('finds on every form’s slip one butter and one white sugar', () => {

@@ -160,8 +160,6 @@ export function buyDay(amounts: readonly DayAmount[], { slices, items }: Buying)
     })),
     usesCost: sum(({ usesCost }) => usesCost),
     buysCost: sum(({ buysCost }) => buysCost),
-    unpriced: lines
-      .filter(({ usesCost, needsG }) => usesCost === null && needsG > 0)
-      .map(({ label }) => label),
+    unpriced: lines.filter(({ usesCost }) => usesCost === null).map(({ label }) => label),
   };
 }
