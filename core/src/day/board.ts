@@ -120,6 +120,13 @@ export interface Slot {
   readonly hand: number;
 }
 
+/** Whether somebody is free from one minute to another. */
+export function isFree({ hands }: Board, hand: number, from: number, to: number): boolean {
+  const row = hands[hand]!;
+  for (let i = from; i < to; i++) if (row[i] !== 0) return false;
+  return true;
+}
+
 /** Longer idle than this, one pair of hands is as good as another, min. */
 const LONG_IDLE_MIN = 30;
 
@@ -132,7 +139,7 @@ function idleAfter(row: Uint8Array, from: number): number {
 
 /**
  * The latest start in `[least, most]` at which somebody with the skill is free for so long; of equals whoever worked least. With
- * `inOnePiece` a minute idle after it counts as a minute sooner.
+ * `inOnePiece` a minute idle after it counts as a minute sooner. What lay somewhere may be `kept` there as long as it can.
  */
 export function latestSlot(
   board: Board,
@@ -140,7 +147,11 @@ export function latestSlot(
   lastsMin: number,
   least: number,
   most: number,
+  kept: Slot | null = null,
 ): Slot | null {
+  if (kept && kept.start >= least && kept.start <= most) {
+    if (isFree(board, kept.hand, kept.start, kept.start + lastsMin)) return kept;
+  }
   let best = -1;
   let bestWorth = -Infinity;
   let who = -1;

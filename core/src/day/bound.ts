@@ -1,71 +1,121 @@
 import type { Day, DayPie } from './day.js';
-import { weights } from './day.js';
+import { mixMinOf, weights } from './day.js';
+import type { Wave } from './hands-bound.js';
+import { batchesFor, handsCheckOf, headMin, leastOf, placesCheckOf, tailMin } from './hands-bound.js';
+import { attended } from './score.js';
 
-const leastOf = (pie: DayPie, what: 'out' | 'cost'): number =>
-  Math.min(...Object.values(pie.ways).flatMap((ways) => ways.map((way) => way[what])));
+/** Steps in which the first touch of an earlier wave is looked for, min. */
+const STEP_MIN = 5;
 
-/** From building to ready, min. */
-const tailMin = (pie: DayPie): number => pie.lastChill + leastOf(pie, 'out') + pie.cool + pie.pack;
-
-/** From the first touch until it can be built, min. */
-function headMin(day: Day, pie: DayPie): number {
-  const dough = pie.dough === null ? undefined : day.doughs[pie.dough];
-  const pastry = (dough ? dough.mixMin + dough.chillLeast : 0) + pie.line + pie.baseChill;
-  return Math.max(pastry, pie.prepare + pie.cook);
+function wavesOf(day: Day): Wave[] {
+  const hours = new Map<number, DayPie[]>();
+  for (const pie of day.pies) hours.set(pie.ready.at, [...(hours.get(pie.ready.at) ?? []), pie]);
+  return [...hours].sort(([a], [b]) => a - b).map(([hour, pies]) => ({ hour, pies }));
 }
 
-/** Hands that each pie takes before its oven for sure, min; a batch's mixing is shared by as many as it may hold. */
-function handsMin(day: Day, pie: DayPie): number {
-  const dough = pie.dough === null ? undefined : day.doughs[pie.dough];
-  const mixing = dough ? (dough.mixMin + dough.perPieMin * (dough.most - 1)) / dough.most : 0;
-  return pie.prepare + pie.line + pie.build + mixing;
+/** The last minute up to `most` at which something holds that holds for all that is sooner; `least` when it never does. */
+function latest(least: number, most: number, holds: (minute: number) => boolean): number {
+  if (holds(most)) return most;
+  let [yes, no] = [least, most];
+  while (no - yes > 1) {
+    const middle = Math.floor((yes + no) / 2);
+    if (holds(middle)) yes = middle;
+    else no = middle;
+  }
+  return yes;
 }
 
-/** How long a wave of pies lasts at the least: its longest pie, its hands, its dishes, its ovens. */
-function waveMin(day: Day, pies: readonly DayPie[]): number {
-  const { hands, ovens, dishes } = day.kitchen;
-  const least = (of: (pie: DayPie) => number): number => Math.min(...pies.map(of));
-  const sum = (of: (pie: DayPie) => number, some = pies): number =>
-    some.reduce((all, pie) => all + of(pie), 0);
-  const longest = Math.max(...pies.map((pie) => headMin(day, pie) + pie.build + tailMin(pie)));
-  const byHands = sum((pie) => handsMin(day, pie)) / hands.length + least(tailMin);
-  const places = ovens.reduce((all, oven) => all + oven.places, 0);
-  const byOvens =
-    least((pie) => headMin(day, pie) + pie.build + pie.lastChill) +
-    sum((pie) => leastOf(pie, 'out')) / places +
-    least((pie) => pie.cool + pie.pack);
-  const byDishes = Object.entries(dishes).map(([dish, count]) => {
-    const of = pies.filter((pie) => pie.dish === dish);
-    if (of.length === 0 || count === 0) return 0;
-    const held = sum((pie) => (pie.line > 0 ? pie.line + pie.baseChill : 0) + pie.build + tailMin(pie), of);
-    return held / count;
+const mixesFor = (day: Day, pies: readonly DayPie[]): number =>
+  Object.keys(day.doughs).reduce((sum, id) => sum + batchesFor(day, pies, id), 0);
+
+/** The last moment at which a dough can be mixed that a wave shares with a later one; -Infinity when they share none. */
+function sharedBy(day: Day, sooner: Wave, later: Wave): number {
+  const last = Object.entries(day.doughs).map(([id, rule]) => {
+    const of = sooner.pies.filter(({ dough }) => dough === id);
+    if (of.length === 0 || !later.pies.some(({ dough }) => dough === id)) return -Infinity;
+    const needs = of.map(
+      (pie) => sooner.hour - tailMin(pie) - pie.build - (pie.line > 0 ? pie.baseChill + pie.line : 0),
+    );
+    return Math.max(...needs) - rule.chillLeast - mixMinOf(rule, 2);
   });
-  return Math.max(longest, byHands, byOvens, ...byDishes);
+  return Math.max(...last);
+}
+
+const longestMin = (day: Day, { pies }: Wave): number =>
+  Math.max(...pies.map((pie) => headMin(day, pie) + pie.build + tailMin(pie)));
+
+/** Whether hands, ovens and dishes may be enough when each wave is first touched at its moment. */
+function checkOf(
+  day: Day,
+  waves: readonly Wave[],
+  sharesDough: boolean,
+): (firsts: readonly number[]) => boolean {
+  const checks = [handsCheckOf(day, waves, sharesDough), placesCheckOf(day, waves)];
+  return (firsts) => checks.every((check) => check(firsts));
+}
+
+/** The last moment at which a wave can be first touched when there is no other. */
+const latestAlone = (day: Day, wave: Wave): number => {
+  const check = checkOf(day, [wave], true);
+  return latest(day.earliest, wave.hour - longestMin(day, wave), (first) => check([first]));
+};
+
+/** Least minutes of two waves that share their hands: for each first touch of the sooner one, the later one's last. */
+function leastOfTwo(day: Day, [one, two]: readonly [Wave, Wave], sharesDough: boolean): number {
+  const from = day.earliest;
+  const cost = ({ hour }: Wave, first: number): number => weights.dayMin * attended(day, first, hour);
+  const check = checkOf(day, [one, two], sharesDough);
+  const most = Math.min(latestAlone(day, two), sharesDough ? sharedBy(day, one, two) : Infinity);
+  if (most < from) return Infinity;
+  let least = Infinity;
+  for (let first = latestAlone(day, one); first > from - STEP_MIN; first -= STEP_MIN) {
+    const soonest = cost(one, first);
+    if (soonest + cost(two, most) >= least) break;
+    // For all first touches of the sooner one after the next step back.
+    const second = latest(from, most, (minute) => check([Math.max(from, first - STEP_MIN), minute]));
+    least = Math.min(least, soonest + cost(two, second));
+  }
+  return least;
+}
+
+/** Least minutes and mixings of one wave, or of two: with dough of their own, or with some that they share. */
+function leastOfWaves(day: Day, [one, two]: readonly Wave[]): number {
+  if (!one) return 0;
+  const mixes = (pies: readonly DayPie[]): number => weights.mix * mixesFor(day, pies);
+  if (!two) {
+    return weights.dayMin * attended(day, latestAlone(day, one), one.hour) + mixes(one.pies);
+  }
+  return Math.min(
+    leastOfTwo(day, [one, two], false) + mixes(one.pies) + mixes(two.pies),
+    leastOfTwo(day, [one, two], true) + mixes([...one.pies, ...two.pies]),
+  );
+}
+
+/** What ovens and colour cost at the least: each pie its share of the cheapest run it can be in, and no fewer runs than places ask for. */
+function leastOfOvens({ kitchen: { ovens }, pies }: Day): number {
+  const { run, ovenMin, heatCost } = weights;
+  const shares = pies.reduce((sum, pie) => {
+    const each = ovens.flatMap(({ id, places }) =>
+      (pie.ways[id] ?? []).map(({ out, cost }) => heatCost * cost + (run + ovenMin * out) / places),
+    );
+    return sum + Math.min(...each);
+  }, 0);
+  const runs = Math.ceil(pies.length / Math.max(...ovens.map(({ places }) => places)));
+  const shortest = Math.min(...pies.map((pie) => leastOf(pie, 'out')));
+  const heat = pies.reduce((sum, pie) => sum + heatCost * leastOf(pie, 'cost'), 0);
+  return Math.max(shares, heat + runs * (run + ovenMin * shortest));
 }
 
 /**
- * What no plan of a day can be under: each wave lasts at least as its longest pie, and as its hands, ovens and dishes allow; an
- * oven is turned on as often as its places ask for. A bound, no plan.
+ * What no plan of a day can be under: each wave lasts at least as its longest pie, its ovens and dishes allow, and two waves after
+ * one another as their hands do; an oven is turned on as often as its places ask for. A bound, no plan.
  * @param day worked out
  * @returns in the units of `plan.score.total`
  * @example lowerBound(day)
  */
 export function lowerBound(day: Day): number {
-  const hours = new Map<number, DayPie[]>();
-  for (const pie of day.pies) hours.set(pie.ready.at, [...(hours.get(pie.ready.at) ?? []), pie]);
-  const dayMin = [...hours.values()].reduce((sum, pies) => sum + waveMin(day, pies), 0);
-  const heatCost = day.pies.reduce((sum, pie) => sum + leastOf(pie, 'cost'), 0);
-  const runs = Math.ceil(day.pies.length / Math.max(...day.kitchen.ovens.map(({ places }) => places)));
-  const mixes = Object.entries(day.doughs).reduce(
-    (sum, [id, { most }]) => sum + Math.ceil(day.pies.filter(({ dough }) => dough === id).length / most),
-    0,
-  );
-  const shortest = Math.min(...day.pies.map((pie) => leastOf(pie, 'out')));
-  return (
-    weights.dayMin * dayMin +
-    weights.heatCost * heatCost +
-    weights.run * runs +
-    weights.mix * mixes +
-    weights.ovenMin * runs * shortest
-  );
+  const waves = wavesOf(day);
+  let days = 0;
+  for (let w = 0; w < waves.length; w += 2) days += leastOfWaves(day, waves.slice(w, w + 2));
+  return days + leastOfOvens(day);
 }

@@ -4,8 +4,8 @@ import { boardsOf, lastFull, latestSlot } from './board.js';
 import type { Day, DayPlan } from './day.js';
 import type { DayIdea, Order } from './decode.js';
 import { decoderOf, usualOrder } from './decode.js';
-import type { RunIdea } from './lay-runs.js';
-import { keyOf } from './lay-runs.js';
+import type { RunIdea } from './run-times.js';
+import { keyOf } from './run-times.js';
 import { sampleDay } from './sample-day.js';
 import { toPlan } from './to-plan.js';
 

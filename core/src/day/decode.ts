@@ -1,12 +1,13 @@
 import type { Board } from './board.js';
 import { boardsOf } from './board.js';
 import type { Day } from './day.js';
-import type { PlacedRun, RunIdea, WayTable } from './lay-runs.js';
-import { runLayerOf, wayTable } from './lay-runs.js';
+import { runLayerOf } from './lay-runs.js';
 import type { PlacedBatch } from './place-dough.js';
 import { doughPlacerOf } from './place-dough.js';
 import type { Placed, Placer } from './place-pie.js';
 import { placerOf } from './place-pie.js';
+import type { PlacedRun, RunIdea, WayTable } from './run-times.js';
+import { wayTable } from './run-times.js';
 
 /** In what order, and by whom, things are placed when runs lie: none is best for every day. */
 export interface Order {

@@ -1,7 +1,7 @@
 import type { Day, DayPlan } from './day.js';
 import { decoderOf, usualOrder } from './decode.js';
-import type { RunIdea } from './lay-runs.js';
-import { keyOf } from './lay-runs.js';
+import type { RunIdea } from './run-times.js';
+import { keyOf } from './run-times.js';
 import { toPlan } from './to-plan.js';
 
 /** Where a pie would go if nobody thought of the others: the oven and programme that suit it best. */

@@ -1,35 +1,11 @@
 import type { Boards } from './board.js';
 import { latestSlot } from './board.js';
-import type { Day, DayOven, Way } from './day.js';
-import { momentsOf, outsOf, turnoverMin } from './day.js';
+import type { Day } from './day.js';
+import { turnoverMin } from './day.js';
 import type { Placed, Placer } from './place-pie.js';
 import { LATE_STEP, notPlaced } from './place-pie.js';
-
-/** A run as the search thinks of it: which oven, the programme by its key, which pies, all by index. */
-export interface RunIdea {
-  readonly oven: number;
-  readonly heat: string;
-  readonly pies: readonly number[];
-  /** So much before the last moment that would do, min: it makes way for what comes before it. */
-  readonly sooner: number;
-}
-
-export interface PlacedRun {
-  readonly idea: RunIdea;
-  readonly start: number;
-  readonly loadBy: number;
-  readonly outs: readonly number[];
-}
-export const keyOf = ({ heat: [firstC, firstMin, secondC] }: Pick<Way, 'heat'>): string =>
-  `${firstC}/${firstMin}/${secondC}`;
-
-/** Ways of a day by oven, pie and key. */
-export type WayTable = readonly (readonly ReadonlyMap<string, Way>[])[];
-
-export const wayTable = ({ kitchen, pies }: Day): WayTable =>
-  kitchen.ovens.map(({ id }) =>
-    pies.map(({ ways }) => new Map((ways[id] ?? []).map((way) => [keyOf(way), way]))),
-  );
+import type { PlacedRun, RunIdea, WayTable } from './run-times.js';
+import { runTimesOf } from './run-times.js';
 
 /** How far starts are moved when a moment does not do: near ones first. */
 const FINE_TRIES = 10;
@@ -72,7 +48,7 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
   let laid: Laid[] = [];
   let laidStrict = false;
   let laidInOnePiece = false;
-  const heatOf = (idea: RunIdea): Way | undefined => ways[idea.oven]![idea.pies[0]!]!.get(idea.heat);
+  const timesOf = runTimesOf(day, ways, board.fromMin);
 
   function runAt(
     idea: RunIdea,
@@ -103,40 +79,39 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
     urgent: ReadonlySet<number>,
     strict: boolean,
   ): PlacedRun | null {
-    const oven: DayOven = kitchen.ovens[idea.oven]!;
-    const heat = heatOf(idea)?.heat;
-    const alone = idea.pies.map((i) => ways[idea.oven]![i]!.get(idea.heat)?.out ?? Infinity);
-    if (!heat || alone.some((out) => !Number.isFinite(out)) || idea.pies.length > oven.places) return null;
-    const outs = outsOf(oven, kitchen.doorMin, alone);
-    const lasts = Math.max(...outs);
-    const nextHeat = next && heatOf(next.idea)?.heat;
+    const times = timesOf(idea);
+    if (!times) return null;
+    const { oven, heat, outs, lastsMin, moments } = times;
+    const nextHeat = next && timesOf(next.idea)?.heat;
     const free =
-      next && nextHeat ? next.start - turnoverMin(oven, heat, nextHeat) - lasts : board.minutes - lasts - 1;
-    const least = oven.warmUpMin;
+      next && nextHeat
+        ? next.start - turnoverMin(oven, heat, nextHeat) - lastsMin
+        : board.minutes - lastsMin - 1;
     const byHour = Math.min(
       ...idea.pies.map((i, k) => {
         const pie = pies[i]!;
         return at(pie.ready.at) - soonerOf[i]! - pie.pack - pie.cool - outs[k]!;
       }),
     );
-    const stillWarm = Math.max(
-      least,
-      ...idea.pies.map((i, k) => {
-        const { warm, ready } = pies[i]!;
-        return warm === null ? least : at(ready.at) - warm - outs[k]!;
-      }),
-    );
-    const moments = momentsOf(
-      heat,
-      idea.pies.map((i) => ways[idea.oven]![i]!.get(idea.heat)?.foil ?? null),
-    );
+    const stillWarm = at(times.soonest);
     const isSeenTo = (start: number): boolean =>
       moments.every((minute) => board.attended[start + minute] === 1);
+    const inTimeAt = (start: number): PlacedRun | null =>
+      isSeenTo(start) ? runAt(idea, outs, start, false, urgent) : null;
+    const before = placer.mark();
     let start = Math.min(byHour, free) - idea.sooner;
+    let step = 0;
     for (let tries = 0; tries < MOST_TRIES && start >= stillWarm; tries++) {
-      const placed = isSeenTo(start) ? runAt(idea, outs, start, false, urgent) : null;
+      let placed = inTimeAt(start);
+      if (placed && step > 1) {
+        // It fits here; the latest of the minutes that were stepped over may be the one that fits best.
+        placer.rollBack(before);
+        placed = null;
+        for (let later = start + step - 1; !placed; later--) placed = inTimeAt(later);
+      }
       if (placed) return placed;
-      start -= stepAt(tries);
+      step = stepAt(tries);
+      start -= step;
     }
     start = Math.max(stillWarm, Math.min(byHour, free) + LATE_STEP);
     const latest = strict ? Math.min(free, byHour + slack.readySooner) : free;

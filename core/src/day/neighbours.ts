@@ -1,6 +1,6 @@
 import type { Day } from './day.js';
 import type { DayIdea, Decoder, Order } from './decode.js';
-import type { RunIdea } from './lay-runs.js';
+import type { RunIdea } from './run-times.js';
 
 /** A plan that was looked at, and what it comes to. */
 export interface Found {
@@ -25,7 +25,7 @@ const MOST_TAKEN_OUT = 4;
 const NEW_RUN_WAYS = 3;
 const RUNS_LOOKED_AT = 8;
 /** How much before its last moment a run is tried, min. */
-const soonerBy = [0, 0, 1, 2, 5, 10, 15, 20, 30];
+export const soonerBy = [0, 0, 1, 2, 5, 10, 15, 20, 30];
 const orders = ['linesFirst', 'doughFirst', 'inOnePiece'] as const satisfies readonly (keyof Order)[];
 
 const without = (runs: readonly RunIdea[], out: ReadonlySet<number>): RunIdea[] =>

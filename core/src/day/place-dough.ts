@@ -1,4 +1,4 @@
-import type { Boards } from './board.js';
+import type { Boards, Slot } from './board.js';
 import { lastFull, latestSlot } from './board.js';
 import type { Day, DayDough } from './day.js';
 import { mixMinOf, weights } from './day.js';
@@ -18,29 +18,29 @@ export interface PlacedDough {
   readonly failed: readonly number[];
 }
 
-/** Puts the dough of pies that lie already on the board: as late as its rests allow. */
-export function doughPlacerOf(
-  day: Day,
-  { board, able }: Boards,
-  { works, takes, mark, rollBack }: Placer,
-): (all: readonly Placed[]) => PlacedDough {
-  const { pies } = day;
-  const needOf = (i: number, all: readonly Placed[]): number =>
-    pies[i]!.line > 0 ? all[i]!.line : all[i]!.build;
+/** When a pie's dough is wanted. */
+const needOfPie = (day: Day, i: number, all: readonly Placed[]): number =>
+  day.pies[i]!.line > 0 ? all[i]!.line : all[i]!.build;
 
-  function placeBatch(
-    dough: string,
-    rule: DayDough,
-    of: readonly number[],
-    all: readonly Placed[],
-  ): PlacedBatch | null {
-    const first = needOf(of[0]!, all);
-    const last = Math.max(...of.map((i) => needOf(i, all)));
+/** Puts one batch on the board, as late as its rest allows; null when there is no place. */
+export type BatchPlacer = (
+  dough: string,
+  of: readonly number[],
+  all: readonly Placed[],
+  kept?: Slot | null,
+) => PlacedBatch | null;
+
+export function batchPlacerOf(day: Day, { board, able }: Boards, { works, takes }: Placer): BatchPlacer {
+  return (dough, of, all, kept = null) => {
+    const rule = day.doughs[dough]!;
+    const needs = of.map((i) => needOfPie(day, i, all));
+    const first = Math.min(...needs);
+    const last = Math.max(...needs);
     const lasts = mixMinOf(rule, of.length);
     const least = last - rule.chillMost - lasts;
     let most = first - rule.chillLeast - lasts;
     for (;;) {
-      const slot = latestSlot(board, able.dough, lasts, least, most);
+      const slot = latestSlot(board, able.dough, lasts, least, most, kept);
       if (!slot) return null;
       const end = slot.start + lasts;
       const noMixer = lastFull(board.mixers, slot.start, end);
@@ -54,7 +54,19 @@ export function doughPlacerOf(
       takes(board.mixers, slot.start, end);
       return { dough, pies: of, start: slot.start, end, by: slot.hand };
     }
-  }
+  };
+}
+
+/** Puts the dough of pies that lie already on the board: as late as its rests allow. */
+export function doughPlacerOf(
+  day: Day,
+  boards: Boards,
+  placer: Placer,
+): (all: readonly Placed[]) => PlacedDough {
+  const { pies } = day;
+  const { mark, rollBack } = placer;
+  const placeBatch = batchPlacerOf(day, boards, placer);
+  const needOf = (i: number, all: readonly Placed[]): number => needOfPie(day, i, all);
 
   /** When each hour's pies are first touched, as far as they lie already. */
   function firstTouches(all: readonly Placed[]): Map<number, number> {
@@ -117,12 +129,12 @@ export function doughPlacerOf(
       const wanting = pies.flatMap(({ dough }, i) => (dough === id && all[i]!.run >= 0 ? [i] : []));
       wanting.sort((a, b) => needOf(a, all) - needOf(b, all));
       const before = mark();
-      const wanted = shared(rule, wanting, all).map((of) => ({ of, batch: placeBatch(id, rule, of, all) }));
+      const wanted = shared(rule, wanting, all).map((of) => ({ of, batch: placeBatch(id, of, all) }));
       if (wanted.some(({ batch }) => batch === null)) rollBack(before);
       const tried = wanted.every(({ batch }) => batch !== null)
         ? wanted
         : // No place for so many mixings: fewer and larger ones.
-          large(rule, wanting, all).map((of) => ({ of, batch: placeBatch(id, rule, of, all) }));
+          large(rule, wanting, all).map((of) => ({ of, batch: placeBatch(id, of, all) }));
       for (const { of, batch } of tried) {
         if (batch) batches.push(batch);
         else failed.push(...of);

@@ -1,6 +1,6 @@
-import type { Boards, Shelf } from './board.js';
+import type { Boards, Shelf, Slot } from './board.js';
 import { fullSince, lastFull, latestSlot } from './board.js';
-import type { Day } from './day.js';
+import type { Day, DayPie } from './day.js';
 import { soonerMin } from './day.js';
 
 /** Where everything of one pie lies; minutes of the board, hands by index. -1 for what it has not. */
@@ -45,6 +45,10 @@ interface Put {
   readonly to: number;
 }
 
+/** How much sooner than its last chill asks each pie is built, so that nobody need hurry to the oven, min. */
+export const calmMin = ({ lastMost, lastChill }: DayPie, { beforeLoad }: Day['slack']): number =>
+  Math.min(beforeLoad, Math.max(0, lastMost - lastChill));
+
 /** Puts parts of a pie on the board, and takes them off again when the rest finds no place. */
 export interface Placer {
   /** Minutes of the board from minutes of the day. */
@@ -56,8 +60,8 @@ export interface Placer {
   /** How much has been put down; `rollBack` takes off what came after. */
   mark(): number;
   rollBack(to: number): void;
-  prepareAt(i: number, placed: Placed): boolean;
-  lineAt(i: number, placed: Placed): boolean;
+  prepareAt(i: number, placed: Placed, kept?: Slot | null): boolean;
+  lineAt(i: number, placed: Placed, kept?: Slot | null): boolean;
   pieAt(i: number, start: number, outMin: number, late: boolean, placed: Placed): boolean;
 }
 
@@ -88,13 +92,13 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
     puts.push({ row, hand, from, to });
   };
 
-  function prepareAt(i: number, placed: Placed): boolean {
+  function prepareAt(i: number, placed: Placed, kept: Slot | null = null): boolean {
     const { prepare, cook, fruitMost, onHob } = pies[i]!;
     if (prepare <= 0) return true;
     const least = placed.build - cook - fruitMost - prepare;
     let most = placed.build - cook - prepare;
     for (;;) {
-      const slot = latestSlot(board, able.fruit, prepare, least, most);
+      const slot = latestSlot(board, able.fruit, prepare, least, most, kept);
       if (!slot) return false;
       const end = slot.start + prepare;
       const full = onHob ? lastFull(board.hob, end, end + cook) : -1;
@@ -110,11 +114,11 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
     }
   }
 
-  function lineAt(i: number, placed: Placed): boolean {
+  function lineAt(i: number, placed: Placed, kept: Slot | null = null): boolean {
     const { line, baseChill, lineMost, dish } = pies[i]!;
     if (line <= 0) return true;
     const reserved = placed.build - baseChill - line;
-    const slot = latestSlot(board, able.line, line, placed.build - lineMost - line, reserved);
+    const slot = latestSlot(board, able.line, line, placed.build - lineMost - line, reserved, kept);
     if (!slot) return false;
     const dishes = dish === null ? null : board.dishes[dish]!;
     if (dishes && lastFull(dishes, slot.start, reserved) >= 0) return false;
@@ -130,8 +134,7 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
   /** Build, out and pack of one pie of a run that starts at `start`. */
   function pieAt(i: number, start: number, outMin: number, late: boolean, placed: Placed): boolean {
     const pie = pies[i]!;
-    const calm = Math.min(slack.beforeLoad, Math.max(0, pie.lastMost - pie.lastChill));
-    const built = start - pie.lastChill - (late ? 0 : calm);
+    const built = start - pie.lastChill - (late ? 0 : calmMin(pie, slack));
     const out = start + outMin;
     const taken = latestSlot(board, able.oven, kitchen.loadMin, out, out);
     if (!taken) return false;

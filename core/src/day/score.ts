@@ -68,7 +68,7 @@ export function scoreOf(
 }
 
 /** Minutes between two moments at which somebody is there or pies are in the oven by day: gaps with nobody are left out. */
-function attended({ kitchen: { hands } }: Day, from: number, to: number): number {
+export function attended({ kitchen: { hands } }: Day, from: number, to: number): number {
   const there = hands
     .flatMap(({ from: come, to: go, breaks }) => {
       const cuts = [...breaks].sort((a, b) => a[0] - b[0]);

@@ -4,9 +4,12 @@ import { isWhole } from './day.js';
 import type { DayIdea } from './decode.js';
 import { decoderOf, usualOrder } from './decode.js';
 import { holdsOf } from './hold.js';
-import type { RunIdea } from './lay-runs.js';
+import type { RunIdea } from './run-times.js';
+import { runTimesOf } from './run-times.js';
 import type { Found, Looking } from './neighbours.js';
 import { neighbourOf, putBack } from './neighbours.js';
+import { resequenced } from './resequence.js';
+import { tallyOf } from './tally.js';
 import { toPlan } from './to-plan.js';
 
 /** What a search tells while it goes on. */
@@ -25,8 +28,14 @@ const WARM = 30;
 const COLD = 0.5;
 const YIELD_EVERY = 16;
 
+/** A day of so few pies is looked at from several seeds: that takes a moment, and its best plan is nearly always found. */
+const SMALL_DAY = 4;
 /** Evaluations for so many pies: some 2 s with a dozen and 10 s with forty. */
-const evaluationsFor = (pies: number): number => 4200 + 60 * pies;
+const evaluationsFor = (pies: number): number => (pies <= SMALL_DAY ? 2000 : 4200 + 60 * pies);
+/** Other orders of the best plan's steps that are looked at after that. */
+const REORDERS = 6000;
+/** How much of a search is over when its first half is. */
+const FIRST_SHARE = 0.65;
 /** A look at a plan that is late, or lacks something, takes so many times as long. */
 const LATE_EFFORT = 4;
 
@@ -45,7 +54,8 @@ const badness = (plan: DayPlan | null): number =>
 
 /**
  * A day that works, or the least late one: construction backwards from the hours, then a search that takes pies out and puts
- * them back where they cost least. Stops by evaluations, never by the clock: the same day and seed give the same plan.
+ * them back where they cost least, then one that lays the steps of the best plan in other orders. Stops by evaluations, never by
+ * the clock: the same day and seed give the same plan.
  * @param day worked out
  * @param options seed, and how long to look
  * @returns a generator; drive it to its end, or stop it and keep `best`
@@ -56,9 +66,18 @@ export function* solveDay(
   { seed = 1, evaluations = evaluationsFor(day.pies.length) }: SolveOptions = {},
 ): DaySearch {
   let best: DayPlan | null = null;
-  for (let start = 0; start < MOST_STARTS && !isWhole(best); start++) {
-    const plan = yield* searchFrom(day, seed + start * NEXT_SEED, evaluations);
-    if (badness(plan) < badness(best)) best = plan;
+  const isSmall = day.pies.length <= SMALL_DAY;
+  for (let start = 0; start < MOST_STARTS && (isSmall || !isWhole(best)); start++) {
+    const search = searchFrom(day, seed + start * NEXT_SEED, evaluations);
+    let next = search.next();
+    for (; !next.done; next = search.next()) {
+      const { share, best: found } = next.value;
+      yield {
+        share: isSmall ? (start + share) / MOST_STARTS : share,
+        best: badness(found) < badness(best) ? found : best,
+      };
+    }
+    if (badness(next.value) < badness(best)) best = next.value;
   }
   return best;
 }
@@ -90,6 +109,8 @@ function sturdiest(day: Day, passed: readonly DayPlan[]): DayPlan | null {
 
 function* searchFrom(day: Day, seed: number, evaluations: number): DaySearch {
   const decoder = decoderOf(day);
+  const { board, ways } = decoder;
+  const tally = tallyOf(day, board.fromMin, runTimesOf(day, ways, board.fromMin));
   const chance = chanceFrom(seed);
   let spent = 0;
   let strict = false;
@@ -97,11 +118,11 @@ function* searchFrom(day: Day, seed: number, evaluations: number): DaySearch {
     spent += strict ? 1 : LATE_EFFORT;
     const decoded = decoder.decode(idea, strict);
     const { failed } = decoded;
-    const { total, lateMin } = toPlan(day, decoder.board, decoder.ways, decoded).score;
+    const { total, lateMin } = tally(decoded);
     return { idea, failed, total: total + FAILED * failed, lateMin };
   };
   const told = ({ idea, failed }: Found): DayPlan | null =>
-    failed > 0 ? null : toPlan(day, decoder.board, decoder.ways, decoder.decode(idea, strict));
+    failed > 0 ? null : toPlan(day, board, ways, decoder.decode(idea, strict));
   const looking: Looking = { day, decoder, evaluate, chance };
 
   // Those wanted last are placed first, as a decoder that goes backwards has it; then each where it costs least.
@@ -116,7 +137,7 @@ function* searchFrom(day: Day, seed: number, evaluations: number): DaySearch {
   };
   for (const i of byHour) {
     now = putBack(looking, now.idea, i);
-    yield { share: spent / (spent + evaluations), best: null };
+    yield { share: (FIRST_SHARE * spent) / (spent + evaluations), best: null };
   }
   let best = now;
   const passed: DayPlan[] = [];
@@ -139,7 +160,14 @@ function* searchFrom(day: Day, seed: number, evaluations: number): DaySearch {
       plan = pass(told(best));
     }
     rounds += 1;
-    if (rounds % YIELD_EVERY === 0) yield { share: spent / limit, best: plan };
+    if (rounds % YIELD_EVERY === 0) yield { share: (FIRST_SHARE * spent) / limit, best: plan };
+  }
+  if (isWhole(plan)) {
+    const looks = Math.ceil((REORDERS * evaluations) / evaluationsFor(day.pies.length));
+    for (const { share, better } of resequenced({ day, ways, chance }, plan, looks)) {
+      plan = pass(better) ?? plan;
+      yield { share: FIRST_SHARE + (1 - FIRST_SHARE) * share, best: plan };
+    }
   }
   return sturdiest(day, passed) ?? withoutFailed(day, best.idea);
 }

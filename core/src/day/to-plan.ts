@@ -1,7 +1,7 @@
 import type { Board } from './board.js';
 import type { Day, DayPlan, DayTask, TaskKind } from './day.js';
 import type { Decoded } from './decode.js';
-import type { WayTable } from './lay-runs.js';
+import type { WayTable } from './run-times.js';
 import { scoreOf } from './score.js';
 
 /** What the search found, told in minutes from the day's zero, with names instead of indexes. */

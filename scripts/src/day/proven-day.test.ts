@@ -20,9 +20,9 @@ describe('days of two pies beside the best plans that there are', () => {
     expect(beside.proven).toBeGreaterThan(DAYS / 2);
   });
 
-  it('are the best ones on most days, and nowhere more than three hundredths off', () => {
-    expect(beside.equal).toBeGreaterThanOrEqual(beside.proven - Math.ceil(DAYS / 6));
-    for (const { share } of beside.gaps) expect(share).toBeLessThan(0.03);
+  it('are the best ones on 97 of 100 days, and nowhere more than two hundredths off', () => {
+    expect(beside.equal).toBeGreaterThanOrEqual(0.97 * beside.proven);
+    for (const { share } of beside.gaps) expect(share).toBeLessThan(0.02);
   });
 });
 

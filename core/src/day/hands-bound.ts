@@ -1,0 +1,189 @@
+import type { Day, DayPie, Skill } from './day.js';
+import { skills } from './day.js';
+
+/** Work that no plan can do without, and between which moments it must be done. */
+export interface Piece {
+  readonly skill: Skill;
+  readonly lastsMin: number;
+  /** So long after the first touch of its pies it can begin, min. */
+  readonly afterMin: number;
+  /** Its last moment, min of the day. */
+  readonly by: number;
+}
+
+/** Pies that are wanted at one hour. */
+export interface Wave {
+  readonly hour: number;
+  readonly pies: readonly DayPie[];
+}
+
+/** Batches of a dough for some pies, at the least. */
+export const batchesFor = (day: Day, pies: readonly DayPie[], id: string): number =>
+  Math.ceil(pies.filter(({ dough }) => dough === id).length / (day.doughs[id]?.most ?? Infinity));
+
+/** How much of the mixing of its dough each pie takes, when dough is mixed for these together, min. */
+function mixShareOf(day: Day, together: readonly DayPie[], { dough: id }: DayPie): number {
+  const dough = id === null ? undefined : day.doughs[id];
+  if (!dough || id === null) return 0;
+  const pies = together.filter((other) => other.dough === id).length;
+  const batches = batchesFor(day, together, id);
+  return (dough.mixMin * batches + dough.perPieMin * (pies - batches)) / pies;
+}
+
+export const leastOf = (pie: DayPie, what: 'out' | 'cost'): number =>
+  Math.min(...Object.values(pie.ways).flatMap((ways) => ways.map((way) => way[what])));
+
+/** From building to ready, min. */
+export const tailMin = (pie: DayPie): number => pie.lastChill + leastOf(pie, 'out') + pie.cool + pie.pack;
+
+/** Until its dough has rested, min. */
+function restedMin(day: Day, pie: DayPie): number {
+  const dough = pie.dough === null ? undefined : day.doughs[pie.dough];
+  return dough ? dough.mixMin + dough.chillLeast : 0;
+}
+
+/** From the first touch until its shell is cold, and until its fruit is: the later one is when it can be built, min. */
+export function headMin(day: Day, pie: DayPie): number {
+  return Math.max(restedMin(day, pie) + pie.line + pie.baseChill, pie.prepare + pie.cook);
+}
+
+/** What each pie asks of hands for sure. `mixMin`: its share of the mixing of its dough. */
+function piecesOf(day: Day, pie: DayPie, mixMin: number): Piece[] {
+  const { loadMin } = day.kitchen;
+  const { at } = pie.ready;
+  const dough = pie.dough === null ? undefined : day.doughs[pie.dough];
+  const builtBy = at - tailMin(pie);
+  const built = headMin(day, pie) + pie.build;
+  const outAt = built + pie.lastChill + leastOf(pie, 'out');
+  const lineBy = builtBy - pie.build - (pie.line > 0 ? pie.baseChill : 0);
+  // Cut fruit keeps so long, and no longer.
+  const soonest = headMin(day, pie) - pie.cook - pie.fruitMost - pie.prepare;
+  const all: Piece[] = [
+    { skill: 'dough', lastsMin: mixMin, afterMin: 0, by: lineBy - pie.line - (dough?.chillLeast ?? 0) },
+    {
+      skill: 'fruit',
+      lastsMin: pie.prepare,
+      afterMin: Math.max(0, soonest),
+      by: builtBy - pie.build - pie.cook,
+    },
+    { skill: 'line', lastsMin: pie.line, afterMin: restedMin(day, pie), by: lineBy },
+    { skill: 'build', lastsMin: pie.build, afterMin: built - pie.build, by: builtBy },
+    { skill: 'oven', lastsMin: loadMin, afterMin: outAt, by: at - pie.pack - pie.cool + loadMin },
+    { skill: 'pack', lastsMin: pie.pack, afterMin: outAt + pie.cool, by: at },
+  ];
+  return all.filter(({ lastsMin }) => lastsMin > 0);
+}
+
+/**
+ * Whether hands may be enough when each wave is first touched at its moment: whatever must begin and end within a stretch of
+ * time is no more work than there are hands for it. Necessary, not sufficient: work is taken to be cut into pieces at will.
+ * `sharesDough`: a batch may be for pies of several waves.
+ */
+export function handsCheckOf(
+  day: Day,
+  waves: readonly Wave[],
+  sharesDough: boolean,
+): (firsts: readonly number[]) => boolean {
+  const { hands } = day.kitchen;
+  const every = waves.flatMap(({ pies }) => pies);
+  const all = waves.flatMap(({ pies }, wave) =>
+    pies.flatMap((pie) =>
+      piecesOf(day, pie, mixShareOf(day, sharesDough ? every : pies, pie)).map((piece) => ({
+        ...piece,
+        wave,
+      })),
+    ),
+  );
+  all.sort((a, b) => a.by - b.by);
+  const lastMin = Math.max(...waves.map(({ hour }) => hour));
+  const able = (skill: Skill): string =>
+    hands.map(({ skills: can }) => (can === null || can.includes(skill) ? '1' : '0')).join('');
+  // Skills that the same hands have are one; each such set of hands must do at least what nobody else can.
+  const groups = [...new Set(skills.map(able))].map((who) => ({
+    of: all.filter(({ skill }) => [...able(skill)].every((can, k) => can === '0' || who[k] === '1')),
+    there: thereOf(day, who, lastMin),
+  }));
+  return (firsts) =>
+    groups.every(({ of, there }) => {
+      const froms = of.map(({ wave, afterMin }) => firsts[wave]! + afterMin);
+      return [...new Set(froms)].every((from) => {
+        let work = 0;
+        return of.every(({ by, lastsMin }, k) => {
+          if (froms[k]! < from) return true;
+          work += lastsMin;
+          return work <= there(from, by) + 1e-9;
+        });
+      });
+    });
+}
+
+/** A place that a pie holds for a while: in an oven, or its dish. */
+interface Stay {
+  readonly wave: number;
+  readonly lastsMin: number;
+  readonly afterMin: number;
+  readonly by: number;
+}
+
+/**
+ * Whether places may be enough: within a stretch of time each of them can be held so often as the shortest stay goes into it,
+ * and no oftener.
+ */
+export function placesCheckOf(day: Day, waves: readonly Wave[]): (firsts: readonly number[]) => boolean {
+  const { ovens, dishes } = day.kitchen;
+  const stays = (pies: readonly DayPie[], stay: (pie: DayPie) => Omit<Stay, 'wave'>): Stay[] =>
+    waves.flatMap((wave, w) =>
+      wave.pies.flatMap((pie) => (pies.includes(pie) ? [{ ...stay(pie), wave: w }] : [])),
+    );
+  const inOven = stays(day.pies, (pie) => ({
+    lastsMin: leastOf(pie, 'out'),
+    afterMin: headMin(day, pie) + pie.build + pie.lastChill,
+    by: pie.ready.at - pie.pack - pie.cool,
+  }));
+  const inDish = Object.entries(dishes).map(([label, places]) => ({
+    places,
+    of: stays(
+      day.pies.filter(({ dish }) => dish === label),
+      (pie) => ({
+        lastsMin: (pie.line > 0 ? pie.line + pie.baseChill : 0) + pie.build + tailMin(pie),
+        afterMin: pie.line > 0 ? restedMin(day, pie) : headMin(day, pie),
+        by: pie.ready.at,
+      }),
+    ),
+  }));
+  const all = [{ places: ovens.reduce((sum, oven) => sum + oven.places, 0), of: inOven }, ...inDish].map(
+    ({ places, of }) => ({
+      places,
+      of: [...of].sort((a, b) => a.by - b.by),
+      lengths: [...new Set(of.map(({ lastsMin }) => lastsMin))],
+    }),
+  );
+  return (firsts) =>
+    all.every(({ places, of, lengths }) => {
+      const froms = of.map(({ wave, afterMin }) => firsts[wave]! + afterMin);
+      return [...new Set(froms)].every((from) =>
+        lengths.every((least) => {
+          let count = 0;
+          return of.every(({ by, lastsMin }, k) => {
+            if (froms[k]! < from || lastsMin < least) return true;
+            count += 1;
+            return count <= places * Math.floor((by - from) / least);
+          });
+        }),
+      );
+    });
+}
+
+/** Minutes of hands that are there between two moments. */
+function thereOf(day: Day, who: string, lastMin: number): (from: number, to: number) => number {
+  const upTo = new Float64Array(lastMin + 1);
+  const count = new Float64Array(lastMin + 1);
+  day.kitchen.hands.forEach(({ from, to, breaks }, k) => {
+    if (who[k] !== '1') return;
+    for (let t = Math.max(0, from, day.earliest); t < Math.min(to, lastMin); t++)
+      if (!breaks.some(([a, b]) => t >= a && t < b)) count[t]! += 1;
+  });
+  for (let t = 0; t < lastMin; t++) upTo[t + 1] = upTo[t]! + count[t]!;
+  const at = (minute: number): number => upTo[Math.max(0, Math.min(lastMin, Math.ceil(minute)))]!;
+  return (from, to) => Math.max(0, at(to) - at(Math.floor(from)));
+}

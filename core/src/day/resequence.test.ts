@@ -1,0 +1,131 @@
+import { chanceFrom } from '../units/index.js';
+import { checkDay } from './check-day.js';
+import type { Day, DayPlan } from './day.js';
+import { isWhole } from './day.js';
+import { decoderOf, usualOrder } from './decode.js';
+import { layerOf } from './lay-steps.js';
+import { putBack } from './neighbours.js';
+import { resequenced } from './resequence.js';
+import { runTimesOf, wayTable } from './run-times.js';
+import { sampleDay } from './sample-day.js';
+import type { Step } from './sequence.js';
+import { inOrder, sequenceOf } from './sequence.js';
+import { tallyOf } from './tally.js';
+import { toPlan } from './to-plan.js';
+
+interface Placed {
+  readonly day: Day;
+  readonly plan: DayPlan;
+  /** What a search takes it to be worth. */
+  readonly tallied: number;
+}
+
+/** A day and a plan of it as the first placing of its pies leaves it: nothing was looked for. */
+function placed(seed: number, pies: number, slack = { readySooner: 0, beforeLoad: 0 }): Placed {
+  const day = { ...sampleDay(seed, pies), slack };
+  const decoder = decoderOf(day);
+  const tally = tallyOf(day, decoder.board.fromMin, runTimesOf(day, decoder.ways, decoder.board.fromMin));
+  const looking = {
+    day,
+    decoder,
+    chance: chanceFrom(seed),
+    evaluate: (idea: Parameters<typeof decoder.decode>[0]) => {
+      const decoded = decoder.decode(idea, false);
+      const { total, lateMin } = tally(decoded);
+      return { idea, failed: decoded.failed, total: total + 1e6 * decoded.failed, lateMin };
+    },
+  };
+  let idea: Parameters<typeof decoder.decode>[0] = { runs: [], order: usualOrder };
+  for (const i of day.pies.keys()) ({ idea } = putBack(looking, idea, i));
+  const decoded = decoder.decode(idea, false);
+  const plan = toPlan(day, decoder.board, decoder.ways, decoded);
+  const leftOut = decoded.failed > 0 ? ['somebody'] : [];
+  return { day, plan: { ...plan, leftOut }, tallied: tally(decoded).total };
+}
+
+const seeds = Array.from({ length: 25 }, (_, k) => k + 1);
+
+/** Days whose first placing is in time. */
+const whole = (pies: number, slack?: Day['slack']): Placed[] =>
+  seeds.map((seed) => placed(seed, pies, slack)).filter(({ plan }) => isWhole(plan));
+
+describe('the order in which a day is laid', () => {
+  it('of a plan, laid again, is that plan, whatever room it leaves', () => {
+    const days = [...whole(3), ...whole(8), ...whole(6, { readySooner: 10, beforeLoad: 5 })];
+    expect(days.length).toBeGreaterThan(20);
+    let laid = 0;
+    for (const { day, plan } of days) {
+      const layer = layerOf(day, wayTable(day));
+      const cost = layer.costOf(sequenceOf(day, layer.board.fromMin, plan));
+      // What uses up its room is not looked at.
+      if (cost === Infinity) continue;
+      laid += 1;
+      expect(cost).toBeCloseTo(plan.score.total, 6);
+      const again = toPlan(day, layer.board, wayTable(day), layer.laid());
+      expect(again.tasks.map(({ kind, start }) => `${kind} ${start}`)).toEqual(
+        plan.tasks.map(({ kind, start }) => `${kind} ${start}`),
+      );
+    }
+    expect(laid).toBeGreaterThan(0.8 * days.length);
+  });
+
+  it('is worth to a search what its plan is worth, late or not', () => {
+    const days = [3, 8].flatMap((pies) =>
+      seeds.map((seed) => placed(seed, pies, { readySooner: 20, beforeLoad: 5 })),
+    );
+    const told = days.filter(({ plan }) => plan.leftOut.length === 0);
+    expect(told.filter(({ plan }) => plan.late.length > 0).length).toBeGreaterThan(5);
+    for (const { plan, tallied } of told) expect(tallied).toBeCloseTo(plan.score.total, 6);
+  });
+
+  it('has packing before the oven, the oven before building, building before fruit and lining, dough at last', () => {
+    const { day, plan } = whole(8)[0]!;
+    const steps = sequenceOf(day, 0, plan);
+    const chance = chanceFrom(5);
+    for (let times = 0; times < 20; times++) {
+      const ordered = inOrder(
+        day,
+        [...steps].sort(() => chance() - 0.5),
+      );
+      expect(new Set(ordered)).toEqual(new Set(steps));
+      const at = (is: (step: Step) => boolean): number => ordered.findIndex(is);
+      for (const i of day.pies.keys()) {
+        const of = (kind: Step['kind']): number =>
+          at((step) => step.kind === kind && 'pie' in step && step.pie === i);
+        const baked = at((step) => step.kind === 'run' && step.run.pies.includes(i));
+        const mixed = at((step) => step.kind === 'mix' && step.pies.includes(i));
+        expect(of('pack')).toBeLessThan(baked);
+        expect(baked).toBeLessThan(of('build'));
+        for (const kind of ['prepare', 'line'] as const)
+          if (of(kind) >= 0) expect(of(kind)).toBeGreaterThan(of('build'));
+        if (mixed >= 0) expect(mixed).toBeGreaterThan(day.pies[i]!.line > 0 ? of('line') : of('build'));
+      }
+    }
+  });
+
+  it('turned about, is ever a plan that breaks no rule, each better than the one before', () => {
+    let better = 0;
+    for (const { day, plan } of [...whole(3), ...whole(7, { readySooner: 10, beforeLoad: 5 })]) {
+      let worth = plan.score.total;
+      const ways = wayTable(day);
+      for (const { better: found } of resequenced({ day, ways, chance: chanceFrom(3) }, plan, 400)) {
+        if (!found) continue;
+        expect(checkDay(day, found)).toEqual([]);
+        expect(isWhole(found)).toBe(true);
+        expect(found.score.total).toBeLessThan(worth);
+        worth = found.score.total;
+        better += 1;
+      }
+    }
+    expect(better).toBeGreaterThan(20);
+  });
+
+  it('costs without end when something finds no place', () => {
+    const { day, plan } = whole(3)[0]!;
+    const nobody: Day = { ...day, kitchen: { ...day.kitchen, fridgePlaces: 0 } };
+    const layer = layerOf(nobody, wayTable(nobody));
+    const cold = day.pies.some(({ line, lastChill }) => line > 0 || lastChill > 0);
+    expect(cold).toBe(true);
+    expect(layer.costOf(sequenceOf(nobody, layer.board.fromMin, plan))).toBe(Infinity);
+  });
+});
