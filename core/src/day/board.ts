@@ -7,6 +7,8 @@ export interface Shelf {
   readonly taken: Uint8Array;
   /** False when there are places for all that could ever want one: nothing is counted then. */
   readonly binds: boolean;
+  /** Minutes at which all places are taken: none on most days, and then nobody need look for one. */
+  full: number;
 }
 
 /** What is taken when: one shelf a thing that can run out. */
@@ -63,6 +65,7 @@ export function boardsOf(day: Day): Boards {
     places,
     taken: new Uint8Array(minutes),
     binds: places < wanted,
+    full: places <= 0 ? minutes : 0,
   });
   const countOf = (wants: (pie: DayPie) => boolean): number => pies.filter(wants).length;
   const able = Object.fromEntries(
@@ -101,10 +104,21 @@ export function boardsOf(day: Day): Boards {
 }
 
 /** The last minute of `[from, to)` at which all places are taken; -1 for none. Indexes of the board. */
-export function lastFull({ taken, places, binds }: Shelf, from: number, to: number): number {
-  if (!binds) return -1;
+export function lastFull({ taken, places, binds, full }: Shelf, from: number, to: number): number {
+  if (!binds || full === 0) return -1;
   for (let i = Math.min(to, taken.length) - 1; i >= from; i--) if (taken[i]! >= places) return i;
   return -1;
+}
+
+/** One more (or less) at each minute of `[from, to)`. */
+export function countOn(shelf: Shelf, from: number, to: number, by: 1 | -1): void {
+  const { taken, places } = shelf;
+  const until = Math.min(to, taken.length);
+  for (let i = Math.max(0, from); i < until; i++) {
+    const was = taken[i]!;
+    taken[i] = was + by;
+    if (by > 0 ? was === places - 1 : was === places) shelf.full += by;
+  }
 }
 
 /** Where the stretch begins that ends at a full minute: nothing fits into it. */
@@ -158,7 +172,9 @@ export function latestSlot(
   for (const hand of able) {
     const row = board.hands[hand]!;
     let start = Math.min(most, row.length - lastsMin);
-    while (start >= Math.max(least, 0)) {
+    // Sooner than what somebody else offers is of no use.
+    const soonest = Math.max(least, 0, bestWorth);
+    while (start >= soonest) {
       let busy = -1;
       for (let i = start + lastsMin - 1; i >= start; i--)
         if (row[i]! > 0) {
@@ -168,7 +184,7 @@ export function latestSlot(
       if (busy < 0) break;
       start = busy - lastsMin;
     }
-    if (start < Math.max(least, 0)) continue;
+    if (start < soonest) continue;
     const worth = board.inOnePiece ? start - idleAfter(row, start + lastsMin) : start;
     if (worth > bestWorth || (worth === bestWorth && board.worked[hand]! < board.worked[who]!)) {
       best = start;

@@ -111,7 +111,7 @@ describe('a board', () => {
   it('counts a shelf only when it could be full', () => {
     const { board } = fresh();
     expect(board.rack.binds).toBe(day.kitchen.rackPlaces < day.pies.length);
-    const shelf = { places: 2, taken: new Uint8Array([0, 2, 1, 2, 0]), binds: true };
+    const shelf = { places: 2, taken: new Uint8Array([0, 2, 1, 2, 0]), binds: true, full: 2 };
     expect(lastFull(shelf, 0, 5)).toBe(3);
     expect(lastFull(shelf, 0, 3)).toBe(1);
     expect(lastFull(shelf, 2, 3)).toBe(-1);

@@ -1,5 +1,5 @@
 import type { Boards, Shelf, Slot } from './board.js';
-import { fullSince, lastFull, latestSlot } from './board.js';
+import { countOn, fullSince, lastFull, latestSlot } from './board.js';
 import type { Day, DayPie } from './day.js';
 import { soonerMin } from './day.js';
 
@@ -36,10 +36,9 @@ export const notPlaced = (): Placed => ({
 /** Something whose hour is past already is looked for in steps of this, min. */
 export const LATE_STEP = 5;
 
-/** One thing that was put on the board. */
+/** One thing that was put on the board: a place on a shelf, or somebody's work. */
 interface Put {
-  readonly row: Uint8Array;
-  /** Whose work it is; -1 for a place on a shelf. */
+  readonly shelf: Shelf | null;
   readonly hand: number;
   readonly from: number;
   readonly to: number;
@@ -71,25 +70,27 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
   const at = (minute: number): number => minute - board.fromMin;
   const soonerOf = pies.map((pie) => soonerMin(pie, slack));
   const puts: Put[] = [];
-  const add = (row: Uint8Array, from: number, to: number, by: 1 | -1): void => {
+  const busy = (hand: number, from: number, to: number, by: 1 | -1): void => {
+    const row = board.hands[hand]!;
     for (let i = Math.max(0, from); i < to; i++) row[i]! += by;
+    board.worked[hand]! += by * (to - from);
   };
   const rollBack = (to: number): void => {
-    for (const { row, hand, from, to: until } of puts.splice(to).reverse()) {
-      add(row, from, until, -1);
-      if (hand >= 0) board.worked[hand]! -= until - from;
+    for (let k = puts.length - 1; k >= to; k--) {
+      const { shelf, hand, from, to: until } = puts[k]!;
+      if (shelf) countOn(shelf, from, until, -1);
+      else busy(hand, from, until, -1);
     }
+    puts.length = to;
   };
-  const takes = ({ taken, binds }: Shelf, from: number, to: number): void => {
-    if (!binds) return;
-    add(taken, from, to, 1);
-    puts.push({ row: taken, hand: -1, from, to });
+  const takes = (shelf: Shelf, from: number, to: number): void => {
+    if (!shelf.binds) return;
+    countOn(shelf, from, to, 1);
+    puts.push({ shelf, hand: -1, from, to });
   };
   const works = (hand: number, from: number, to: number): void => {
-    const row = board.hands[hand]!;
-    add(row, from, to, 1);
-    board.worked[hand]! += to - from;
-    puts.push({ row, hand, from, to });
+    busy(hand, from, to, 1);
+    puts.push({ shelf: null, hand, from, to });
   };
 
   function prepareAt(i: number, placed: Placed, kept: Slot | null = null): boolean {
