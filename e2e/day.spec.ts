@@ -86,11 +86,14 @@ test('a bake day: two pies are wanted, the day is planned, a slip is seen before
   }
 });
 
-test('an example is there to look at, and leaves what was there before within reach', async ({ page }) => {
+test('the demo’s Saturday is there to look at, and is planned at once', async ({ page }) => {
+  test.slow();
   await page.goto('/day');
   await page.getByRole('button', { name: /a Saturday stall/ }).click();
   await expect(page.getByLabel('Name of the day')).toHaveValue('Saturday stall');
   await expect(page.getByLabel('When Quince with pear is wanted')).toHaveValue('09:00');
+  await expect(page.getByRole('progressbar', { name: 'Planning the day' })).toBeVisible();
+  await expect(page.getByText('All 16 in time.')).toBeVisible({ timeout: 100_000 });
 });
 
 test('the Saturday from a file: sixteen pies for two ovens and three people, all in time', async ({

@@ -38,9 +38,9 @@ export function DayPlace() {
   }, [solved]);
   if (error && !file) return <Failure error={error} />;
 
-  const plan = async (): Promise<void> => {
-    if (!file || share !== null) return;
-    const read = readDay(file);
+  const plan = async (wanted: DayFile | null): Promise<void> => {
+    if (!wanted || share !== null) return;
+    const read = readDay(wanted);
     if (!read.ok) {
       setWrong(read.problems.map(({ message, remedy }) => `${message} ${remedy}`));
       return;
@@ -48,7 +48,7 @@ export function DayPlace() {
     setWrong([]);
     setShare(0);
     const outcome = await solveInWorker(read.asked, setShare).finally(() => setShare(null));
-    if (outcome?.ok) take(outcome.solved);
+    if (outcome?.ok) take(outcome.solved, wanted);
     if (outcome && !outcome.ok)
       setWrong(outcome.problems.map(({ message, remedy }) => `${message} ${remedy}`));
   };
@@ -57,8 +57,11 @@ export function DayPlace() {
     if (!chosen || share !== null) return;
     setShare(0);
     const next = await searchInWorker(chosen.day, setShare).finally(() => setShare(null));
-    if (file) change(withRemedy(file, chosen.day));
-    take(next);
+    const now = useDay.getState().file;
+    if (!now) return;
+    const remedied = withRemedy(now, chosen.day);
+    change(remedied);
+    take(next, useDay.getState().file ?? remedied);
   };
   const fromFile = async (chosen: File | null): Promise<void> => {
     if (!chosen) return;
@@ -70,6 +73,19 @@ export function DayPlace() {
     } catch {
       setWrong(['This file is no JSON. Choose the file of a day.']);
     }
+  };
+  /** The demo's Saturday, planned as soon as it is there. */
+  const example = async (): Promise<void> => {
+    let saturday: DayFile;
+    try {
+      const { exampleDay } = await import('./exampleDay.js');
+      saturday = await exampleDay();
+    } catch {
+      setWrong(['The example could not be fetched. Try again when the server answers.']);
+      return;
+    }
+    begin(saturday);
+    await plan(saturday);
   };
   const toFile = (): void => {
     if (!file) return;
@@ -105,16 +121,25 @@ export function DayPlace() {
               )}
             </>
           )}
-          <FileButton accept="application/json,.json" onChange={(chosen) => void fromFile(chosen)}>
+          <FileButton
+            accept="application/json,.json"
+            disabled={share !== null}
+            onChange={(chosen) => void fromFile(chosen)}
+          >
             {(props) => (
-              <Button variant="default" leftSection={<IconUpload size={18} />} {...props}>
+              <Button
+                variant="default"
+                leftSection={<IconUpload size={18} />}
+                disabled={share !== null}
+                {...props}
+              >
                 From a file
               </Button>
             )}
           </FileButton>
           <Button
             variant={file ? 'default' : 'filled'}
-            disabled={!kitchen}
+            disabled={!kitchen || share !== null}
             onClick={() => kitchen && (file ? clear() : begin(newDay(kitchen, new Date())))}
           >
             {file ? 'Clear the day' : 'Begin a day'}
@@ -144,16 +169,7 @@ export function DayPlace() {
       {!file && (
         <Group gap="sm">
           <SharedDays />
-          <Button
-            variant="default"
-            onClick={() =>
-              void import('./exampleDay.js')
-                .then(({ exampleDay }) => exampleDay())
-                .then(begin, () =>
-                  setWrong(['The example could not be fetched. Try again when the server answers.']),
-                )
-            }
-          >
+          <Button variant="default" onClick={() => void example()}>
             Look at an example: a Saturday stall
           </Button>
         </Group>
@@ -167,7 +183,7 @@ export function DayPlace() {
                 size="md"
                 leftSection={<IconCalendarTime size={20} />}
                 disabled={file.pies.length === 0}
-                onClick={() => void plan()}
+                onClick={() => void plan(file)}
               >
                 {solved ? 'Plan the day again' : 'Plan the day'}
               </Button>

@@ -56,3 +56,15 @@ describe('bakes of a day on all screens', () => {
     expect(useDay.getState().inOven).toEqual({});
   });
 });
+
+describe('a plan', () => {
+  it('is told to be of what was asked, when that was changed while it was on its way', () => {
+    const asked = aDayFile();
+    useDay.setState({ file: asked, solved: null });
+    useDay.getState().take(aSolvedDay, asked);
+    expect(useDay.getState()).toMatchObject({ solved: aSolvedDay, changed: false });
+    useDay.getState().change({ name: 'Another name' });
+    useDay.getState().take(aSolvedDay, asked);
+    expect(useDay.getState().changed).toBe(true);
+  });
+});

@@ -69,7 +69,8 @@ interface DayStore {
   stock(label: string, stocked: Stocked): void;
   /** A pie is cut into so many slices. */
   cut(slices: number): void;
-  take(solved: SolvedDay): void;
+  /** What came of a file, which may have been changed meanwhile. */
+  take(solved: SolvedDay, of: DayFile): void;
   tick(id: string): void;
   /** A pie of the day went in as this bake. */
   load(pie: string, bake: string): void;
@@ -166,10 +167,10 @@ export const useDay = create<DayStore>()(
       cut: (slices) =>
         set(({ file, shared }) => ({ file: file && bought(file, { slices }), untold: shared !== null })),
       // What was done of a day that others share stays done.
-      take: (solved) =>
-        set(({ shared, done, inOven }) => ({
+      take: (solved, of) =>
+        set(({ file, shared, done, inOven }) => ({
           solved,
-          changed: false,
+          changed: file !== of,
           done: shared ? done : [],
           inOven: shared ? inOven : {},
           untold: shared !== null,
