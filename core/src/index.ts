@@ -310,6 +310,7 @@ export {
   holdsOf,
   instantOf,
   isWhole,
+  leastLengthMin,
   lowerBound,
   mendSlip,
   mixMinOf,

@@ -32,7 +32,7 @@ describe('long steps', () => {
   const LONG_S = 20;
   const stages = [{ tempC: 200, timeMin: 60 }] as const;
   const bakedBy = (stepS: number, startC: number) => {
-    const size = { ...meshSizes.coarse, stepS, settledTimes: 1 };
+    const size = { ...meshSizes.coarse, stepS, warmedTimes: 1, settledTimes: 1 };
     const { readings } = simulateBake(aBody({ startC }), aPlace, stages, size);
     return [20, 30, 40].map((minute) => readings.find(({ timeMin }) => timeMin >= minute)!);
   };

@@ -95,7 +95,8 @@ function coverAt({ foilMin, weightsMin }: Interventions, timeMin: number): Bound
   return bareTop;
 }
 
-/** Crusts have set by then. Estimate. */
+/** Thin crusts have warmed up by then, and crusts have set. Estimates. */
+const WARMED_S = 600;
 const SETTLED_S = 900;
 /** Steam that changes by more than this share from step to step has just begun, or ends; kg/s of it that count. Estimates. */
 const STEAM_CHANGES = 0.15;
@@ -106,22 +107,29 @@ const NEAR_BOIL_K = 2;
 const steamOf = ({ model, state }: Run): number =>
   model.mesh.stacks.reduce((sum, _, j) => sum + state.vapourFlux[j]! * model.mesh.columnArea[j]!, 0);
 
-/** Whether nothing sudden is to be expected: then steps may be long. They begin on whole ones, so that readings fall on them. */
+/** Whether nothing sudden is to be expected. */
 function isSettled({ model, state, steam }: Run): boolean {
-  const { stepS, settledTimes } = model.mesh.size;
   if (state.timeS < SETTLED_S || steam.changes) return false;
-  if (state.timeS % (SLOW_EVERY * settledTimes * stepS) !== 0) return false;
   for (const i of model.mesh.fillingCells) {
     if (state.boiling[i] === 0 && state.tempC[i]! > model.fillingBoilsC - NEAR_BOIL_K) return false;
   }
   return true;
 }
 
+/** How many times as long as at first a step may be now. Long ones begin on whole ones, so that readings fall on them. */
+function stepTimes(run: Run): number {
+  const { timeS } = run.state;
+  const { stepS, warmedTimes, settledTimes } = run.model.mesh.size;
+  const isWhole = (times: number): boolean => timeS % (SLOW_EVERY * times * stepS) === 0;
+  if (isWhole(settledTimes) && isSettled(run)) return settledTimes;
+  return timeS >= WARMED_S && isWhole(warmedTimes) ? warmedTimes : 1;
+}
+
 /** Bakes on for a few steps at a setting. */
 export function advance(run: Run, settingC: number): void {
   const { model, traits, state, interventions } = run;
   const { size } = model.mesh;
-  const stepS = isSettled(run) ? size.settledTimes * size.stepS : size.stepS;
+  const stepS = size.stepS * stepTimes(run);
   const fromMin = state.timeS / 60;
   const untilMin = fromMin + (SLOW_EVERY * stepS) / 60;
   if (interventions.doorMin.some((at) => at >= fromMin && at < untilMin))

@@ -30,7 +30,7 @@ const light = (more: Partial<NonNullable<PieBody['top']>> = {}): PieBody => {
 };
 
 const bakeBy = (body: PieBody, stepS: number) => {
-  const size: MeshSize = { ...meshSizes.coarse, stepS, settledTimes: 1 };
+  const size: MeshSize = { ...meshSizes.coarse, stepS, warmedTimes: 1, settledTimes: 1 };
   return simulateBake(body, aPlace, hot, size);
 };
 
@@ -60,7 +60,7 @@ describe('steam through a thin, light skin', () => {
   it.each([1, 5, 10])('in steps of %d s no water is below nothing and no heat is lost', (stepS) => {
     let beforeJ = NaN;
     let least = Infinity;
-    const size: MeshSize = { ...meshSizes.coarse, stepS, settledTimes: 1 };
+    const size: MeshSize = { ...meshSizes.coarse, stepS, warmedTimes: 1, settledTimes: 1 };
     const { run } = simulateBake(body(), aPlace, hot, size, undefined, ({ state }) => {
       if (state.timeS === 0) beforeJ = totalEnthalpyJ(state);
       least = Math.min(least, ...state.waterKg);

@@ -1,4 +1,4 @@
-import { lowerBound } from './bound.js';
+import { leastLengthMin, lowerBound } from './bound.js';
 import type { Day, DayPie } from './day.js';
 import { weights } from './day.js';
 import { sampleDay } from './sample-day.js';
@@ -53,6 +53,7 @@ describe('what no plan of a day can be under', () => {
   it('is the whole way of a pie that is alone, and that is reached', () => {
     const day = dayOf([1000]);
     expect(lowerBound(day)).toBeCloseTo(alone + oven + weights.mix, 6);
+    expect(leastLengthMin(day)).toBe(alone);
     expect(finishDay(solveDay(day, { evaluations: 200 }))?.score.total).toBeCloseTo(lowerBound(day), 6);
   });
 
@@ -86,6 +87,7 @@ describe('what no plan of a day can be under', () => {
   it('has dough of hours that are far apart mixed twice', () => {
     const apart = lowerBound(dayOf([1000, 1400]));
     expect(apart).toBeCloseTo(2 * (alone + weights.mix) + oven, 6);
+    expect(leastLengthMin(dayOf([1000, 1400]))).toBe(400 + alone);
   });
 
   it('counts no night at which nobody is there', () => {

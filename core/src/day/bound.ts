@@ -107,7 +107,7 @@ function leastOfOvens({ kitchen: { ovens }, pies }: Day): number {
 }
 
 /**
- * What no plan of a day can be under: each wave lasts at least as its longest pie, its ovens and dishes allow, and two waves after
+ * What no plan of a day that is in time can be under: each wave lasts at least as its longest pie, its ovens and dishes allow, and two waves after
  * one another as their hands do; an oven is turned on as often as its places ask for. A bound, no plan.
  * @param day worked out
  * @returns in the units of `plan.score.total`
@@ -118,4 +118,18 @@ export function lowerBound(day: Day): number {
   let days = 0;
   for (let w = 0; w < waves.length; w += 2) days += leastOfWaves(day, waves.slice(w, w + 2));
   return days + leastOfOvens(day);
+}
+
+/**
+ * From the first touch to the last hour no plan that is in time can be shorter: as `lowerBound` has it, with all waves touched at once.
+ * @param day worked out
+ * @returns min
+ * @example leastLengthMin(day)
+ */
+export function leastLengthMin(day: Day): number {
+  const waves = wavesOf(day);
+  const check = checkOf(day, waves, true);
+  const most = Math.min(...waves.map((wave) => wave.hour - longestMin(day, wave)));
+  const first = latest(day.earliest, most, (minute) => check(waves.map(() => minute)));
+  return Math.max(...waves.map(({ hour }) => hour)) - first;
 }

@@ -1,6 +1,6 @@
 export type { AskedDay, AskedOven, AskedPies } from './ask.js';
 export { usualDay } from './ask.js';
-export { lowerBound } from './bound.js';
+export { leastLengthMin, lowerBound } from './bound.js';
 export type { Bought, Buying, PieCost, Stocked, ToBuy } from './buy.js';
 export { buyDay, nothingStocked, usualBuying } from './buy.js';
 export { checkDay } from './check-day.js';
