@@ -64,7 +64,8 @@ const FOIL_WORTH_MIN = 6;
 /** A found bake is watched so much longer, to see when it is home on the finer mesh. */
 const MOST_LONGER_MIN = 40;
 const OTHERS_KEPT = 8;
-const turnAt = ([first, second]: readonly [Stage, Stage]): number =>
+/** Minutes from the oven at which a pie is best turned round: once its first stage is over, and a third of the second. */
+export const turnAt = ([first, second]: readonly [Stage, Stage]): number =>
   Math.round(first.timeMin + second.timeMin / 3);
 
 /** Doors opened for what hands do: turning, foil, weights. */

@@ -1,5 +1,5 @@
 export type { Bake, OvenWork } from './bake.js';
-export { bakeSteps, bakeWork, mendSteps, otherKindSteps, roughBake } from './bake.js';
+export { bakeSteps, bakeWork, mendSteps, otherKindSteps, roughBake, turnAt } from './bake.js';
 export type { Band } from './bands.js';
 export type { DoneRule, FillingBody, PieBody, TopBody } from './body.js';
 export { fillingMakeup, inBatter } from './body.js';

@@ -1,4 +1,4 @@
-import type { PieSpec } from '../spec/index.js';
+import type { HotSide, PieSpec } from '../spec/index.js';
 import type { Buying } from './buy.js';
 import type { DayKitchen, ReadyAs } from './day.js';
 import type { Freezer } from './freezer.js';
@@ -8,6 +8,7 @@ export interface AskedOven {
   readonly id: string;
   readonly kind: 'still' | 'fan';
   readonly offsetC: number;
+  readonly hotSide: HotSide;
   readonly warmUpMin: number;
   readonly places: number;
   /** C a minute, when they are known. */

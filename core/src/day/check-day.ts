@@ -198,10 +198,7 @@ function checkOvens(
     if (load.end - load.start !== kitchen.loadMin)
       wrong.push(`${run.id} is loaded in another time than it takes`);
     if (run.pies.length > oven.places) wrong.push(`${run.id} has too many pies for ${oven.id}`);
-    for (const minute of momentsOf(
-      run.heat,
-      run.pies.map(({ foil }) => foil),
-    )) {
+    for (const minute of momentsOf(run.heat, run.pies)) {
       if (!isThere(kitchen.hands, run.start + minute))
         wrong.push(`nobody is there to see to ${run.id} after ${minute} minutes`);
     }

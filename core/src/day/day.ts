@@ -10,6 +10,8 @@ export interface Way {
   readonly cost: number;
   /** Loose foil from this minute on, without which the top gets too dark; null for none. */
   readonly foil: number | null;
+  /** It is turned round at this minute, where the oven or the pie asks for that. */
+  readonly turn?: number;
 }
 
 /** What hands can be asked for. */
@@ -154,6 +156,7 @@ export interface DayRun {
     readonly out: number;
     /** Foil over it from this minute; null for none. */
     readonly foil: number | null;
+    readonly turn?: number;
   }[];
 }
 
@@ -239,15 +242,15 @@ export function turnoverMin(oven: DayOven, before: Heat, next: Heat): number {
 }
 
 /**
- * Minutes of a run, from its start, at which somebody must be there for a moment: to turn the knob, and to lay foil.
+ * Minutes of a run, from its start, at which somebody must be there for a moment: to turn the knob, to lay foil, to turn a pie.
  * @param heat of the run
- * @param foils of its pies, null for none
+ * @param pies of the run, with when each gets foil and is turned
  * @returns min
- * @example momentsOf([210, 15, 180], [null, 25]).length // 2
+ * @example momentsOf([210, 15, 180], [{ foil: null, turn: 30 }, { foil: 25 }]).length // 3
  */
-export const momentsOf = ([, firstMin]: Heat, foils: readonly (number | null)[]): number[] => [
+export const momentsOf = ([, firstMin]: Heat, pies: readonly Pick<Way, 'foil' | 'turn'>[]): number[] => [
   ...(firstMin > 0 ? [firstMin] : []),
-  ...foils.filter((foil) => foil !== null),
+  ...pies.flatMap(({ foil, turn }) => [foil, turn]).filter((minute) => typeof minute === 'number'),
 ];
 
 /**

@@ -2,7 +2,7 @@ import type { Larder } from '../larder/index.js';
 import { builtInLarder } from '../larder/index.js';
 import { readSpec } from '../plan/index.js';
 import type { FieldProblem, Reader } from '../spec/index.js';
-import { instantMs, isPlain, makeReader } from '../spec/index.js';
+import { hotSides, instantMs, isPlain, makeReader } from '../spec/index.js';
 import type { AskedDay, AskedOven, AskedPies } from './ask.js';
 import { usualDay } from './ask.js';
 import type { Hand } from './day.js';
@@ -60,13 +60,23 @@ function readHand(reader: Reader, at: string, value: unknown, zeroMs: number): H
 
 function readOven(reader: Reader, at: string, value: unknown): AskedOven {
   const oven = reader.part(at, value, 'what the oven is like');
-  reader.known(at, oven, ['id', 'kind', 'offsetC', 'warmUpMin', 'places', 'upCPerMin', 'downCPerMin']);
+  reader.known(at, oven, [
+    'id',
+    'kind',
+    'offsetC',
+    'hotSide',
+    'warmUpMin',
+    'places',
+    'upCPerMin',
+    'downCPerMin',
+  ]);
   const warmUpMin = reader.whole(`${at}.warmUpMin`, oven['warmUpMin'], { least: 1, most: 120 });
   const rate = { least: 0.2, most: 60 };
   return {
     id: reader.text(`${at}.id`, oven['id']),
     kind: reader.choice(`${at}.kind`, oven['kind'], ['still', 'fan'], 'still'),
     offsetC: reader.number(`${at}.offsetC`, oven['offsetC'], { least: -60, most: 60, usual: 0 }),
+    hotSide: reader.choice(`${at}.hotSide`, oven['hotSide'], hotSides, 'none'),
     warmUpMin,
     places: reader.whole(`${at}.places`, oven['places'], { least: 1, most: 40 }),
     upCPerMin: reader.number(`${at}.upCPerMin`, oven['upCPerMin'], {

@@ -73,10 +73,7 @@ export function runTimesOf(
           return warm === null ? -Infinity : ready.at - warm - outs[k]!;
         }),
       ),
-      moments: momentsOf(
-        first.heat,
-        own.map(({ foil }) => foil),
-      ),
+      moments: momentsOf(first.heat, own),
       heatCost: own.reduce((sum, { cost }) => sum + cost, 0),
     };
   };

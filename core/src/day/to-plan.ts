@@ -30,11 +30,10 @@ export function toPlan(day: Day, board: Board, ways: WayTable, decoded: Decoded)
       oven: kitchen.ovens[idea.oven]!.id,
       heat,
       start: start + board.fromMin,
-      pies: idea.pies.map((i, k) => ({
-        pie: pies[i]!.id,
-        out: outs[k]!,
-        foil: ways[idea.oven]![i]!.get(idea.heat)?.foil ?? null,
-      })),
+      pies: idea.pies.map((i, k) => {
+        const { foil = null, turn } = ways[idea.oven]![i]!.get(idea.heat) ?? {};
+        return { pie: pies[i]!.id, out: outs[k]!, foil, ...(turn === undefined ? {} : { turn }) };
+      }),
     };
   });
   const batches = [...decoded.batches]

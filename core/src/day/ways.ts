@@ -1,5 +1,4 @@
-import type { OvenWork } from '../bake/index.js';
-import { bakeOnProgramme, RIGHT_OFF } from '../bake/index.js';
+import { bakeOnProgramme, RIGHT_OFF, turnAt } from '../bake/index.js';
 import type { PiePlan } from '../plan/index.js';
 import type { PieSpec } from '../spec/index.js';
 import type { AskedDay } from './ask.js';
@@ -30,8 +29,13 @@ const waysBetween = (own: readonly Way[], more: readonly Way[]): Way[] =>
     [...own],
   );
 
+/** When a pie is turned round, if its clock says that it is. */
+const turned = ({ clock }: PiePlan, turn: number): Pick<Way, 'turn'> =>
+  clock.some(({ id }) => id === 'turn') ? { turn } : {};
+
 /** A programme of another pie, tried on this one; null when it does not come out right. */
-function tryHeat({ body }: OvenWork, { bake }: PieSpec, heat: Heat, ownCost: number): Way | null {
+function tryHeat({ plan, spec: { bake } }: InOven, heat: Heat, ownCost: number): Way | null {
+  const { body } = plan.work;
   const done = bakeOnProgramme(body, bake, heat);
   if (!done || Math.abs(done.colourOff) > RIGHT_OFF || done.doneMin < heat[1]) return null;
   return {
@@ -39,6 +43,13 @@ function tryHeat({ body }: OvenWork, { bake }: PieSpec, heat: Heat, ownCost: num
     out: Math.ceil(done.doneMin),
     cost: Math.max(0, Math.round(done.cost - ownCost)),
     foil: done.foilMin,
+    ...turned(
+      plan,
+      turnAt([
+        { tempC: heat[0], timeMin: heat[1] },
+        { tempC: heat[2], timeMin: done.doneMin - heat[1] },
+      ]),
+    ),
   };
 }
 
@@ -69,6 +80,7 @@ export function waysOf(
         out: planOf.plan.bake.outMin,
         cost: 0,
         foil: planOf.plan.bake.foilMin,
+        ...turned(planOf.plan, planOf.plan.bake.turnMin),
       };
       // A baker's own heats are kept: nothing else is tried.
       const ownCost = bakeOnProgramme(plan.work.body, spec.bake, own)?.cost ?? 0;
@@ -77,9 +89,7 @@ export function waysOf(
         spec.bake.stages || !plan.work.body.filling
           ? []
           : programmes.flatMap((heat) =>
-              sameHeat(heat, own)
-                ? []
-                : [tryHeat(plan.work, spec, heat, ownCost)].filter((way) => way !== null),
+              sameHeat(heat, own) ? [] : [tryHeat(planOf, heat, ownCost)].filter((way) => way !== null),
             );
       const known = ways.get(key);
       if (known) known[id] = waysBetween([mine], tried);

@@ -13,12 +13,9 @@ import { portionsOf, shellsIn } from './freezer.js';
 import type { InOven } from './ways.js';
 import { heatOf, waysOf } from './ways.js';
 
-const inOven = (spec: PieSpec, oven: AskedOven): PieSpec => ({
+const inOven = (spec: PieSpec, { id, kind, offsetC, warmUpMin, hotSide }: AskedOven): PieSpec => ({
   ...spec,
-  bake: {
-    ...spec.bake,
-    oven: { label: oven.id, kind: oven.kind, offsetC: oven.offsetC, warmUpMin: oven.warmUpMin },
-  },
+  bake: { ...spec.bake, oven: { label: id, kind, offsetC, warmUpMin, hotSide } },
 });
 
 const lastsMin = (plan: PiePlan, ...ids: readonly string[]): number =>

@@ -116,9 +116,10 @@ function Runs({ file, day, plan }: Pick<DayListProps, 'file' | 'day' | 'plan'>) 
               <b>{wallTime(day, run.start)}</b> {run.oven},{' '}
               {heatWords(run.heat, (tempC) => showDegrees(tempC, units))}:{' '}
               {run.pies
-                .map(({ pie, out, foil }) =>
+                .map(({ pie, out, foil, turn }) =>
                   [
                     pieName(day, pie),
+                    ...(turn === undefined ? [] : [`turn at ${wallTime(day, run.start + turn).slice(4)},`]),
                     ...(foil === null ? [] : [`foil at ${wallTime(day, run.start + foil).slice(4)},`]),
                     `out ${wallTime(day, run.start + out).slice(4)}`,
                   ].join(' '),

@@ -119,6 +119,37 @@ describe('the bake day', () => {
     expect(mockStop).toHaveBeenCalled();
   });
 
+  it('puts away no day while it is planned', async () => {
+    mockSolve.mockReturnValue(new Promise(() => undefined));
+    useDay.setState({ file: file() });
+    renderInKitchen(
+      <MemoryRouter>
+        <DayPlace />
+      </MemoryRouter>,
+    );
+    const user = userEvent.setup();
+    await user.click(await screen.findByRole('button', { name: 'Plan the day' }));
+    expect(screen.getByRole('button', { name: 'Clear the day' })).toBeDisabled();
+    expect(screen.getByRole('button', { name: 'From a file' })).toBeDisabled();
+  });
+
+  it('says when a pie is turned and when it gets foil', async () => {
+    const [run, ...others] = plan.runs;
+    const [pie, ...more] = run?.pies ?? [];
+    if (!run || !pie) throw new Error('an empty plan');
+    const turned = { ...run, pies: [{ ...pie, turn: 10, foil: 20 }, ...more] };
+    useDay.setState({ file: file(), solved: { ...solved, plan: { ...plan, runs: [turned, ...others] } } });
+    renderInKitchen(
+      <MemoryRouter>
+        <DayPlace />
+      </MemoryRouter>,
+    );
+    await userEvent.setup().click(await screen.findByText('lists'));
+    expect(
+      await screen.findByText(/turn at \d\d:\d\d, foil at \d\d:\d\d, out \d\d:\d\d/),
+    ).toBeInTheDocument();
+  });
+
   it('a day that was cleared comes back', async () => {
     useDay.setState({ file: file(), solved });
     renderInKitchen(

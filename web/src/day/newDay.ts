@@ -25,10 +25,11 @@ export function newDay({ ovens, dishes }: KitchenResponse, now: Date): DayFile {
       ],
       ovens:
         ovens.length > 0
-          ? ovens.map(({ label, kind, offsetC, warmUpMin, places }) => ({
+          ? ovens.map(({ label, kind, offsetC, hotSide = 'none', warmUpMin, places }) => ({
               id: label,
               kind,
               offsetC,
+              hotSide,
               warmUpMin,
               places,
             }))

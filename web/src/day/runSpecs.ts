@@ -48,6 +48,7 @@ export function loadedBy(file: DayFile, run: DayRun): Loaded[] {
           label: run.oven,
           kind: oven?.kind ?? 'still',
           offsetC: oven?.offsetC ?? 0,
+          hotSide: oven?.hotSide ?? 'none',
           warmUpMin: oven?.warmUpMin ?? bake.oven.warmUpMin,
         },
       },
