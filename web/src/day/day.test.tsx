@@ -34,14 +34,17 @@ beforeEach(() => {
   layNoDay();
 });
 
+const showDay = () =>
+  renderInKitchen(
+    <MemoryRouter>
+      <DayPlace />
+    </MemoryRouter>,
+  );
+
 describe('the bake day', () => {
   it('is begun, filled, planned, and says what it is worth', async () => {
     mockSolve.mockResolvedValue({ ok: true, solved });
-    renderInKitchen(
-      <MemoryRouter>
-        <DayPlace />
-      </MemoryRouter>,
-    );
+    showDay();
     const user = userEvent.setup();
     await user.click(await screen.findByRole('button', { name: 'Begin a day' }));
     expect(screen.getByRole('button', { name: 'Plan the day' })).toBeDisabled();
@@ -61,11 +64,7 @@ describe('the bake day', () => {
     const late = { ...plan, late: [{ pie: day.pies[0]?.id ?? '', byMin: 20 }] };
     const remedies = [{ what: 'Start 20 minutes earlier.', day, lateMin: 0 }];
     useDay.setState({ file: file(), solved: { day, plan: late, holds: null, remedies } });
-    renderInKitchen(
-      <MemoryRouter>
-        <DayPlace />
-      </MemoryRouter>,
-    );
+    showDay();
     expect(await screen.findByText('This day does not work.')).toBeInTheDocument();
     expect(screen.getByText(/by 20 min/)).toBeInTheDocument();
     expect(screen.getByRole('button', { name: 'Start 20 minutes earlier.' })).toBeEnabled();
@@ -95,11 +94,7 @@ describe('the bake day', () => {
 
   it('says what is wrong and plans nothing', async () => {
     useDay.setState({ file: { ...file(), kitchen: { ...file().kitchen, hands: [] } } });
-    renderInKitchen(
-      <MemoryRouter>
-        <DayPlace />
-      </MemoryRouter>,
-    );
+    showDay();
     await userEvent.setup().click(await screen.findByRole('button', { name: 'Plan the day' }));
     expect(screen.getByRole('alert')).toHaveTextContent('Nobody is there. Write who bakes.');
     expect(mockSolve).not.toHaveBeenCalled();
@@ -108,11 +103,7 @@ describe('the bake day', () => {
   it('can be stopped while it is planned', async () => {
     mockSolve.mockReturnValue(new Promise(() => undefined));
     useDay.setState({ file: file() });
-    renderInKitchen(
-      <MemoryRouter>
-        <DayPlace />
-      </MemoryRouter>,
-    );
+    showDay();
     const user = userEvent.setup();
     await user.click(await screen.findByRole('button', { name: 'Plan the day' }));
     await user.click(screen.getByRole('button', { name: /Enough/ }));
@@ -122,11 +113,7 @@ describe('the bake day', () => {
   it('puts away no day while it is planned', async () => {
     mockSolve.mockReturnValue(new Promise(() => undefined));
     useDay.setState({ file: file() });
-    renderInKitchen(
-      <MemoryRouter>
-        <DayPlace />
-      </MemoryRouter>,
-    );
+    showDay();
     const user = userEvent.setup();
     await user.click(await screen.findByRole('button', { name: 'Plan the day' }));
     expect(screen.getByRole('button', { name: 'Clear the day' })).toBeDisabled();
@@ -139,11 +126,7 @@ describe('the bake day', () => {
     if (!run || !pie) throw new Error('an empty plan');
     const turned = { ...run, pies: [{ ...pie, turn: 10, foil: 20 }, ...more] };
     useDay.setState({ file: file(), solved: { ...solved, plan: { ...plan, runs: [turned, ...others] } } });
-    renderInKitchen(
-      <MemoryRouter>
-        <DayPlace />
-      </MemoryRouter>,
-    );
+    showDay();
     await userEvent.setup().click(await screen.findByText('lists'));
     expect(
       await screen.findByText(/turn at \d\d:\d\d, foil at \d\d:\d\d, out \d\d:\d\d/),
@@ -152,11 +135,7 @@ describe('the bake day', () => {
 
   it('a day that was cleared comes back', async () => {
     useDay.setState({ file: file(), solved });
-    renderInKitchen(
-      <MemoryRouter>
-        <DayPlace />
-      </MemoryRouter>,
-    );
+    showDay();
     const user = userEvent.setup();
     await user.click(await screen.findByRole('button', { name: 'Clear the day' }));
     expect(useDay.getState().file).toBeNull();
@@ -203,11 +182,7 @@ describe('a run that goes in', () => {
           : { body: body as object },
     });
     useDay.setState({ file: asWanted, solved });
-    renderInKitchen(
-      <MemoryRouter>
-        <DayPlace />
-      </MemoryRouter>,
-    );
+    showDay();
     const user = userEvent.setup();
     const press = async (): Promise<void> => {
       await user.click((await screen.findAllByRole('button', { name: /it is in now/ }))[0] as HTMLElement);
