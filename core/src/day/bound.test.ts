@@ -90,6 +90,17 @@ describe('what no plan of a day can be under', () => {
     expect(leastLengthMin(dayOf([1000, 1400]))).toBe(400 + alone);
   });
 
+  it('has what can be done the evening before', () => {
+    const hands = [{ ...aHand, from: -400, to: 3000, breaks: [[-200, 400] as const] }];
+    const evening = { ...dayOf([640], { hands }), earliest: -400 };
+    // Dough and lining before the night, the rest by day.
+    expect(lowerBound(evening)).toBeLessThanOrEqual(640 - 400 + 15 + oven + weights.mix);
+    const six = { ...evening, pies: dayOf(Array.from({ length: 6 }, () => 640)).pies };
+    const plan = finishDay(solveDay(six, { evaluations: 300 }));
+    expect(plan?.late).toEqual([]);
+    expect(lowerBound(six)).toBeLessThanOrEqual(plan?.score.total ?? 0);
+  });
+
   it('counts no night at which nobody is there', () => {
     const hands = [{ ...aHand, from: 0, to: 3000, breaks: [[100, 600] as const] }];
     // Dough of the evening before, the rest from 600 on.

@@ -1,7 +1,7 @@
 import type { Day, DayPie } from './day.js';
 import { mixMinOf, weights } from './day.js';
-import type { Wave } from './hands-bound.js';
-import { batchesFor, handsCheckOf, headMin, leastOf, placesCheckOf, tailMin } from './hands-bound.js';
+import type { Wave } from './wave-checks.js';
+import { batchesFor, handsCheckOf, headMin, leastOf, placesCheckOf, tailMin } from './wave-checks.js';
 import { attended } from './score.js';
 
 /** Steps in which the first touch of an earlier wave is looked for, min. */

@@ -1,4 +1,4 @@
-import type { Day, DayPie, Skill } from './day.js';
+import type { Day, DayPie, Hand, Skill } from './day.js';
 import { skills } from './day.js';
 
 /** Work that no plan can do without, and between which moments it must be done. */
@@ -44,7 +44,8 @@ function restedMin(day: Day, pie: DayPie): number {
 
 /** From the first touch until its shell is cold, and until its fruit is: the later one is when it can be built, min. */
 export function headMin(day: Day, pie: DayPie): number {
-  return Math.max(restedMin(day, pie) + pie.line + pie.baseChill, pie.prepare + pie.cook);
+  const shell = restedMin(day, pie) + (pie.line > 0 ? pie.line + pie.baseChill : 0);
+  return Math.max(shell, pie.prepare > 0 ? pie.prepare + pie.cook : 0);
 }
 
 /** What each pie asks of hands for sure. `mixMin`: its share of the mixing of its dough. */
@@ -176,14 +177,14 @@ export function placesCheckOf(day: Day, waves: readonly Wave[]): (firsts: readon
 
 /** Minutes of hands that are there between two moments. */
 function thereOf(day: Day, who: string, lastMin: number): (from: number, to: number) => number {
-  const upTo = new Float64Array(lastMin + 1);
-  const count = new Float64Array(lastMin + 1);
-  day.kitchen.hands.forEach(({ from, to, breaks }, k) => {
-    if (who[k] !== '1') return;
-    for (let t = Math.max(0, from, day.earliest); t < Math.min(to, lastMin); t++)
-      if (!breaks.some(([a, b]) => t >= a && t < b)) count[t]! += 1;
-  });
-  for (let t = 0; t < lastMin; t++) upTo[t + 1] = upTo[t]! + count[t]!;
-  const at = (minute: number): number => upTo[Math.max(0, Math.min(lastMin, Math.ceil(minute)))]!;
-  return (from, to) => Math.max(0, at(to) - at(Math.floor(from)));
+  const { earliest, kitchen } = day;
+  const here = kitchen.hands.filter((_, k) => who[k] === '1');
+  const isThere = (hand: Hand, t: number): boolean =>
+    t >= hand.from && t < hand.to && !hand.breaks.some(([a, b]) => t >= a && t < b);
+  /** Minutes of hands up to each minute of the day. */
+  const upTo = new Float64Array(Math.max(1, lastMin - earliest + 1));
+  for (let t = earliest; t < lastMin; t++)
+    upTo[t - earliest + 1] = upTo[t - earliest]! + here.filter((hand) => isThere(hand, t)).length;
+  const at = (minute: number): number => upTo[Math.max(0, Math.min(upTo.length - 1, minute - earliest))]!;
+  return (from, to) => Math.max(0, at(Math.ceil(to)) - at(Math.floor(from)));
 }
