@@ -37,7 +37,8 @@ const later = (day: Day, min: number, late: ReadonlySet<string>): Day => ({
 
 interface Idea {
   readonly what: string;
-  readonly day: Day;
+  /** Some other day, perhaps one that is changed already. */
+  change(day: Day): Day;
 }
 
 /** Each list from the least change to the largest: the first that helps is told. */
@@ -47,26 +48,33 @@ function ideas(day: Day, late: ReadonlySet<string>): Idea[][] {
   const [lead] = kitchen.hands;
   const [oven] = [...kitchen.ovens].sort((a, b) => b.places - a.places);
   return [
-    EARLIER_MIN.map((min) => ({ what: `Start ${min} minutes earlier.`, day: earlier(day, min) })),
+    EARLIER_MIN.map((min): Idea => ({
+      what: `Start ${min} minutes earlier.`,
+      change: (then) => earlier(then, min),
+    })),
     ...[...used].map((dish) =>
-      [1, 2].map((more) => ({
+      [1, 2].map((more): Idea => ({
         what: `${more === 1 ? 'One more' : 'Two more'} ${dish}.`,
-        day: withKitchen(day, { dishes: { ...kitchen.dishes, [dish]: (kitchen.dishes[dish] ?? 0) + more } }),
+        change: (then) =>
+          withKitchen(then, {
+            dishes: { ...then.kitchen.dishes, [dish]: (kitchen.dishes[dish] ?? 0) + more },
+          }),
       })),
     ),
     [
       {
         what: 'Four more places in the fridge.',
-        day: withKitchen(day, { fridgePlaces: kitchen.fridgePlaces + 4 }),
+        change: (then) => withKitchen(then, { fridgePlaces: kitchen.fridgePlaces + 4 }),
       },
     ],
     lead
       ? [
           {
             what: 'One more pair of hands for the day.',
-            day: withKitchen(day, {
-              hands: [...kitchen.hands, { ...lead, id: 'one more', skills: null, breaks: [] }],
-            }),
+            change: (then) =>
+              withKitchen(then, {
+                hands: [...then.kitchen.hands, { ...lead, id: 'one more', skills: null, breaks: [] }],
+              }),
           },
         ]
       : [],
@@ -74,22 +82,33 @@ function ideas(day: Day, late: ReadonlySet<string>): Idea[][] {
       ? [
           {
             what: `Another oven like the ${oven.id}.`,
-            day: {
-              ...withKitchen(day, { ovens: [...kitchen.ovens, { ...oven, id: `another ${oven.id}` }] }),
-              pies: day.pies.map((pie) => ({
+            change: (then) => ({
+              ...withKitchen(then, { ovens: [...kitchen.ovens, { ...oven, id: `another ${oven.id}` }] }),
+              pies: then.pies.map((pie) => ({
                 ...pie,
                 ways: { ...pie.ways, [`another ${oven.id}`]: pie.ways[oven.id] ?? [] },
               })),
-            },
+            }),
           },
         ]
       : [],
-    LATER_MIN.map((min) => ({
+    LATER_MIN.map((min): Idea => ({
       what: `What is late is wanted ${min} minutes later.`,
-      day: later(day, min, late),
+      change: (then) => later(then, min, late),
     })),
   ];
 }
+
+const both = (one: Idea, other: Idea): Idea => ({
+  what: `${one.what} ${other.what}`,
+  change: (day) => other.change(one.change(day)),
+});
+
+/** Each two kinds of change, from the least of both to the largest of both. */
+const pairsOf = (kinds: readonly Idea[][]): Idea[][] =>
+  kinds.flatMap((kind, i) =>
+    kinds.slice(i + 1).map((others) => kind.flatMap((one) => others.map((other) => both(one, other)))),
+  );
 
 /** A pie that is not baked at all is as bad as one a day late. */
 const LEFT_OUT_MIN = 1440;
@@ -99,7 +118,7 @@ const lateOf = (plan: DayPlan | null): number =>
 
 /**
  * What would make a day work that does not: each change is worked out, the least of its kind that leaves nothing late is
- * told; where none does, the one that leaves least.
+ * told; where none does, the one that leaves least. Where nothing helps on its own, the two that together help most.
  * @param day worked out
  * @param plan the best one, with what is late; null when there is none
  * @param seed for the search
@@ -112,16 +131,39 @@ export function* remediesOf(day: Day, plan: DayPlan | null, seed = 1): Generator
   );
   const now = lateOf(plan);
   const kinds = ideas(day, late);
+  const worked = ({ what, change }: Idea): Remedy => {
+    const then = change(day);
+    const solved = finishDay(solveDay(then, { seed, evaluations: EVALUATIONS }));
+    return { what, day: then, lateMin: lateOf(solved) };
+  };
   const found: Remedy[] = [];
   for (const [i, kind] of kinds.entries()) {
     let least: Remedy | null = null;
     for (const idea of kind) {
       yield i / kinds.length;
-      const lateMin = lateOf(finishDay(solveDay(idea.day, { seed, evaluations: EVALUATIONS })));
-      if (lateMin < (least?.lateMin ?? now)) least = { ...idea, lateMin };
-      if (lateMin === 0) break;
+      const remedy = worked(idea);
+      if (remedy.lateMin < (least?.lateMin ?? now)) least = remedy;
+      if (remedy.lateMin === 0) break;
     }
     if (least) found.push(least);
   }
-  return found.sort((a, b) => a.lateMin - b.lateMin);
+  if (found.length > 0) return found.sort((a, b) => a.lateMin - b.lateMin);
+  let best: Remedy | null = null;
+  let kept: readonly Idea[] = [];
+  for (const pair of pairsOf(kinds)) {
+    const largest = pair.at(-1);
+    if (!largest) continue;
+    yield 1;
+    const remedy = worked(largest);
+    if (remedy.lateMin < (best?.lateMin ?? now)) [best, kept] = [remedy, pair];
+    if (remedy.lateMin === 0) break;
+  }
+  if (!best) return [];
+  // As little of both as does as much.
+  for (const pair of kept) {
+    yield 1;
+    const less = worked(pair);
+    if (less.lateMin <= best.lateMin) return [less];
+  }
+  return [best];
 }
