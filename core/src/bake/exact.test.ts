@@ -49,7 +49,15 @@ function bar(spec: Bar): { model: BakeModel; mesh: Mesh; around: (airC: number) 
   ]);
   const volumes = Float64Array.from({ length: cells }, (_, i) => volume(i));
   const mesh: Mesh = {
-    size: { columns: 0, sideColumns: 0, fillingRows: 0, crustRows: 0, stepS: 1, warmedTimes: 1, settledTimes: 1 },
+    size: {
+      columns: 0,
+      sideColumns: 0,
+      fillingRows: 0,
+      crustRows: 0,
+      stepS: 1,
+      warmedTimes: 1,
+      settledTimes: 1,
+    },
     kind: new Uint8Array(cells).fill(cellKinds.dish),
     dryJK: volumes.map((v) => heat * v),
     dryKg: new Float64Array(cells).fill(1),
