@@ -1,4 +1,3 @@
-import { finishNow } from '../bake/index.js';
 import { starterSpec } from '../spec/index.js';
 import { leastLengthMin, lowerBound } from './bound.js';
 import { checkDay } from './check-day.js';
@@ -9,7 +8,6 @@ import { holdsOf } from './hold.js';
 import { wallTime } from './label.js';
 import { pushRight } from './push-right.js';
 import { readDay } from './read-day.js';
-import { remediesOf } from './remedies.js';
 import { sampleDay } from './sample-day.js';
 import { finishDay, solveDay } from './solve-day.js';
 
@@ -197,66 +195,6 @@ describe('when the day slips', () => {
     const share = holdsOf(day, plan).share;
     expect(share).toBeGreaterThan(0.75);
     expect(holdsOf(tight, solved(tight, 1500)).share).toBeLessThan(share - 0.3);
-  });
-});
-
-describe('a day that cannot be', () => {
-  it('is told what would help, least first, and it does', () => {
-    const day = sampleDay(4, 4);
-    const soon: Day = {
-      ...day,
-      pies: day.pies.map((pie) => ({ ...pie, ready: { ...pie.ready, at: pie.ready.at - 160 } })),
-    };
-    const plan = finishDay(solveDay(soon, { evaluations: 100 }));
-    expect(plan === null || plan.late.length + plan.leftOut.length > 0).toBe(true);
-    const [first] = finishNow(remediesOf(soon, plan));
-    expect(first?.what).toMatch(/earlier|later/);
-    expect(first?.lateMin).toBe(0);
-  });
-
-  it('is told the two changes that help together, where none helps on its own', () => {
-    const plain = sampleDay(3, 1, { hands: 1, ovens: 1 });
-    const [hand] = plain.kitchen.hands;
-    const [pie] = plain.pies;
-    if (!hand || !pie) throw new Error('an empty day');
-    // Two of a kind, one dish, and nobody there after their hour.
-    const hour = 300;
-    const day: Day = {
-      ...plain,
-      kitchen: {
-        ...plain.kitchen,
-        hands: [{ ...hand, from: 0, to: hour, breaks: [] }],
-        dishes: { large: 1 },
-        fridgePlaces: 8,
-      },
-      pies: ['pie-1', 'pie-2'].map((id) => ({
-        ...pie,
-        id,
-        dish: 'large',
-        dough: 'butter',
-        prepare: 10,
-        cook: 0,
-        onHob: false,
-        line: 10,
-        baseChill: 20,
-        build: 15,
-        lastChill: 25,
-        cool: 100,
-        warm: null,
-        pack: 5,
-        ways: { long: [{ heat: [190, 0, 190], out: 50, cost: 0, foil: null }] },
-        ready: { at: hour, as: 'cold' },
-      })),
-    };
-    const plan = finishDay(solveDay(day, { evaluations: 200 }));
-    expect(plan?.leftOut).toHaveLength(1);
-    const remedies = finishNow(remediesOf(day, plan));
-    expect(remedies).toHaveLength(1);
-    expect(remedies[0]?.what).toMatch(/^(Start \d+ minutes earlier|\w+ more large)\. .+\.$/);
-    expect(remedies[0]?.lateMin).toBe(0);
-    const mended = remedies[0] && finishDay(solveDay(remedies[0].day, { evaluations: 500 }));
-    expect(mended?.late).toEqual([]);
-    expect(mended?.leftOut).toEqual([]);
   });
 });
 
