@@ -28,16 +28,20 @@ function crustBoilsKg(
 ): number {
   const { mesh, crust } = model;
   const water = state.waterKg[cell]!;
+  const heatJ = state.enthalpyJ[cell]!;
+  const dryJK = mesh.dryJK[cell]!;
+  const perDryKg = 1 / dryKg;
   let least = -carriedKg;
   let most = Math.min(MOST_BOILED * water, Math.max(0, water - crust.heldMoisture * dryKg));
   let leaves = 0;
   for (let round = 0; round < NEWTON_ROUNDS; round++) {
     const left = water - leaves;
-    const capacity = mesh.dryJK[cell]! + WATER_J_KG_K * left;
-    const boilsC = crustAt(crust.boilingC, left / dryKg);
-    const excess = state.enthalpyJ[cell]! - leaves * VAPOUR_J_KG - capacity * boilsC;
+    const moisture = left * perDryKg;
+    const capacity = dryJK + WATER_J_KG_K * left;
+    const boilsC = crustAt(crust.boilingC, moisture);
+    const excess = heatJ - leaves * VAPOUR_J_KG - capacity * boilsC;
     const steep =
-      VAPOUR_J_KG - WATER_J_KG_K * boilsC - (capacity * crustSlope(crust.boilingC, left / dryKg)) / dryKg;
+      VAPOUR_J_KG - WATER_J_KG_K * boilsC - capacity * crustSlope(crust.boilingC, moisture) * perDryKg;
     if (excess > 0) least = leaves;
     else most = leaves;
     const newton = leaves + excess / steep;

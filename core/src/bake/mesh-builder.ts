@@ -63,12 +63,12 @@ export class MeshBuilder {
   }
 
   private each(value: (stuff: Stuff, volumeM3: number) => number): Float64Array {
-    return Float64Array.from(this.stuffs, (stuff, i) => value(stuff, this.volumes[i] ?? 0));
+    return Float64Array.from(this.stuffs.map((stuff, i) => value(stuff, this.volumes[i] ?? 0)));
   }
 
   arrays() {
     return {
-      kind: Uint8Array.from(this.stuffs, ({ kind }) => kind),
+      kind: Uint8Array.from(this.stuffs.map(({ kind }) => kind)),
       dryJK: this.each((stuff, volume) => stuff.dryJM3K * volume),
       dryKg: this.each((stuff, volume) => stuff.dryKgM3 * volume),
       waterKg: this.each((stuff, volume) => stuff.waterKgM3 * volume),
@@ -82,11 +82,14 @@ export class MeshBuilder {
 
 /** Lines laid end to end; the last cell of each has no next. */
 export function makeLines(lines: readonly (readonly Link[])[]): Lines {
-  const all = lines.flatMap((line) => line.map((link, i) => ({ ...link, last: i === line.length - 1 })));
+  const all = lines.flat();
+  const ends = new Set(lines.map((line) => line.at(-1)));
+  let places = 0;
   const from = (value: (link: Link) => number): Float64Array =>
-    Float64Array.from(all, (link) => (link.last || link.areaM2 <= 0 ? -1 : value(link)));
+    Float64Array.from(all.map((link) => (link.areaM2 <= 0 || ends.has(link) ? -1 : value(link))));
   return {
-    cell: Uint16Array.from(all, ({ cell }) => cell),
+    cell: Uint16Array.from(all.map(({ cell }) => cell)),
+    starts: Uint16Array.from([0, ...lines.map(({ length }) => (places += length))]),
     shapeHere: from(({ areaM2, halfHereM }) => areaM2 / halfHereM),
     shapeNext: from(({ areaM2, halfNextM }) => areaM2 / halfNextM),
     resistance: from(({ areaM2, contactM2KW }) => contactM2KW / areaM2),
@@ -94,11 +97,11 @@ export function makeLines(lines: readonly (readonly Link[])[]): Lines {
 }
 
 export const makeFaces = (faces: readonly Face[]): OuterFaces => ({
-  cell: Uint16Array.from(faces, ({ cell }) => cell),
-  areaM2: Float64Array.from(faces, ({ areaM2 }) => areaM2),
-  emissivity: Float64Array.from(faces, ({ emissivity }) => emissivity),
-  bare: Uint8Array.from(faces, ({ bare }) => Number(bare)),
-  coverSM: Float64Array.from(faces, ({ coverSM = 0 }) => coverSM),
-  share: Float64Array.from(faces, ({ share }) => share),
-  looks: Uint8Array.from(faces, ({ looks }) => looks),
+  cell: Uint16Array.from(faces.map(({ cell }) => cell)),
+  areaM2: Float64Array.from(faces.map(({ areaM2 }) => areaM2)),
+  emissivity: Float64Array.from(faces.map(({ emissivity }) => emissivity)),
+  bare: Uint8Array.from(faces.map(({ bare }) => Number(bare))),
+  coverSM: Float64Array.from(faces.map(({ coverSM = 0 }) => coverSM)),
+  share: Float64Array.from(faces.map(({ share }) => share)),
+  looks: Uint8Array.from(faces.map(({ looks }) => looks)),
 });

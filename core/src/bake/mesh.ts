@@ -2,12 +2,11 @@ import type { MeshSize } from './mesh-size.js';
 
 export const cellKinds = { dish: 0, crust: 1, filling: 2, nothing: 3 } as const;
 
-/**
- * Lines of cells, one behind the other, that conduct to the next in their line: flattened, with a coupling of zero between
- * lines, so that one sweep solves them all.
- */
+/** Lines of cells that conduct to the next in their line: laid end to end, with a coupling of zero between lines. */
 export interface Lines {
   readonly cell: Uint16Array;
+  /** Place of the first cell of each line, and one past the last of all. */
+  readonly starts: Uint16Array;
   /** Coupling to the next cell: area over half-distance on either side (m), contact resistance over area (K/W); -1 ends a line. */
   readonly shapeHere: Float64Array;
   readonly shapeNext: Float64Array;

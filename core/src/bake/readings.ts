@@ -31,11 +31,12 @@ export interface Reading {
 const WHERE_A_PICK_GOES = 0.75;
 const NEARLY_ALL = 0.9;
 
-/** Value that a share of the filling, by volume, has reached. */
+/** Value that a share of the filling, by volume, has reached; `sign` -1 for what falls to it. */
 function reachedBy(
   { fillingCells, volumeM3 }: Mesh,
   shareOfAll: number,
-  value: (cell: number) => number,
+  values: Float64Array,
+  sign: 1 | -1,
 ): number {
   let left = 0;
   for (const cell of fillingCells) left += (1 - shareOfAll) * volumeM3[cell]!;
@@ -45,13 +46,13 @@ function reachedBy(
     let next = Infinity;
     let volume = 0;
     for (const cell of fillingCells) {
-      const here = value(cell);
+      const here = sign * values[cell]!;
       if (here <= least || here > next) continue;
       volume = here === next ? volume + volumeM3[cell]! : volumeM3[cell]!;
       next = here;
     }
     left -= volume;
-    if (left <= 0 || next === Infinity) return next === Infinity ? 0 : next;
+    if (left <= 0 || next === Infinity) return sign * (next === Infinity ? least : next);
     least = next;
   }
 }
@@ -69,21 +70,28 @@ function bubbling(mesh: Mesh, state: BakeState, belongs: (radius: number) => boo
   return area > 0 && flux / area > BUBBLING_KG_S_M2;
 }
 
-const mean = (values: readonly number[]): number =>
-  values.length === 0 ? 0 : values.reduce((a, b) => a + b, 0) / values.length;
+function mean(cells: readonly number[], values: Float64Array): number {
+  let sum = 0;
+  for (const cell of cells) sum += values[cell]!;
+  return cells.length === 0 ? 0 : sum / cells.length;
+}
 
 /** Mean over cells by their weights: a colour is judged over the whole of what is seen. */
-function weighted(cells: readonly number[], weights: Float64Array, value: (cell: number) => number): number {
+function weighted(cells: readonly number[], weights: Float64Array, values: Float64Array): number {
   let sum = 0;
   let weight = 0;
-  cells.forEach((cell, j) => {
-    sum += value(cell) * weights[j]!;
+  for (let j = 0; j < cells.length; j++) {
+    sum += values[cells[j]!]! * weights[j]!;
     weight += weights[j]!;
-  });
+  }
   return weight > 0 ? sum / weight : 0;
 }
 
-const total = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);
+function outerHalf({ outerBase }: Mesh, values: Float64Array): number {
+  let sum = 0;
+  for (const { cell, share } of outerBase) sum += share * values[cell]!;
+  return sum;
+}
 
 export function readState(mesh: Mesh, state: BakeState, airC: number): Reading {
   let coldest = Infinity;
@@ -95,24 +103,22 @@ export function readState(mesh: Mesh, state: BakeState, airC: number): Reading {
     coldest = Math.min(coldest, state.tempC[i]!);
     hottest = Math.max(hottest, state.tempC[i]!);
   }
-  const topC = weighted(mesh.topCells, mesh.topWeights, (i) => state.tempC[i]!);
-  const outer = (of: Float64Array): number =>
-    total(mesh.outerBase.map(({ cell, share }) => share * of[cell]!));
-  const halfDry = outer(mesh.dryKg);
+  const topC = weighted(mesh.topCells, mesh.topWeights, state.tempC);
+  const halfDryKg = outerHalf(mesh, mesh.dryKg);
   return {
     timeMin: state.timeS / 60,
     airC,
     topC,
-    centreC: found ? mean(mesh.middleCells.map((i) => state.tempC[i]!)) : topC,
-    baseC: weighted(mesh.baseCells, mesh.columnArea, (i) => state.tempC[i]!),
+    centreC: found ? mean(mesh.middleCells, state.tempC) : topC,
+    baseC: weighted(mesh.baseCells, mesh.columnArea, state.tempC),
     // An empty shell has no filling; its own heat stands in for it.
     coldestC: found ? coldest : topC,
     hottestC: found ? hottest : topC,
-    topBrowning: weighted(mesh.topCells, mesh.topWeights, (i) => state.browning[i]!),
-    baseBrowning: weighted(mesh.baseCells, mesh.columnArea, (i) => state.browning[i]!),
-    tender: found ? reachedBy(mesh, WHERE_A_PICK_GOES, (i) => 1 - state.firmness[i]!) : 1,
-    set: found ? reachedBy(mesh, NEARLY_ALL, (i) => state.starch[i]!) : 1,
-    baseMoisture: halfDry > 0 ? outer(state.waterKg) / halfDry : 0,
+    topBrowning: weighted(mesh.topCells, mesh.topWeights, state.browning),
+    baseBrowning: weighted(mesh.baseCells, mesh.columnArea, state.browning),
+    tender: found ? 1 - reachedBy(mesh, WHERE_A_PICK_GOES, state.firmness, -1) : 1,
+    set: found ? reachedBy(mesh, NEARLY_ALL, state.starch, 1) : 1,
+    baseMoisture: halfDryKg > 0 ? outerHalf(mesh, state.waterKg) / halfDryKg : 0,
     edgeBubbling: bubbling(mesh, state, (r) => r > 0.7),
     centreBubbling: bubbling(mesh, state, (r) => r < 1 / 3 || mesh.stacks.length < 3),
     lostG: state.vapourOutKg * 1000,

@@ -119,10 +119,10 @@ function readTemperatures({ mesh }: BakeModel, state: BakeState): void {
   }
 }
 
-/** The sweep reckons with the steam that each cell took up in the last step; it is booked when it comes. */
+/** An upward sweep reckons with the steam that each cell took up in the last step; it is booked when it comes. */
 function expectSteam({ work }: BakeModel, { condensing }: BakeState): void {
   const { outerW } = work;
-  for (let i = 0; i < outerW.length; i++) outerW[i] = outerW[i]! + condensing[i]! * VAPOUR_J_KG;
+  for (let i = 0; i < outerW.length; i++) outerW[i] = condensing[i]! * VAPOUR_J_KG;
 }
 
 /** One sweep along the lines, and what the oven gave and took. */
@@ -136,8 +136,10 @@ function along(
   const { mesh, work } = model;
   const faces = way === 'upward' ? mesh.ends : mesh.sides;
   capacities(model, state);
-  meetOven(model, state, faces, around, stepS);
   if (way === 'upward') expectSteam(model, state);
+  else work.outerW.fill(0);
+  work.outerG.fill(0);
+  meetOven(model, state, faces, around, stepS);
   sweep(model, state, mesh[way], work.conductance[way], stepS);
   bookOven(model, state, faces, stepS);
   readTemperatures(model, state);

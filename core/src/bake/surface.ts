@@ -50,7 +50,7 @@ export function evaporationKgSM2(
 
 /**
  * Heat from the oven into every face, and its drying, as straight lines about the cell's temperature: W = source - G T, and
- * kg/s = dries + driesPerK (T - T0). They go into the sweep, so that no step is too long for them.
+ * kg/s = dries + driesPerK (T - T0). They are added to what the sweep reckons with, so that no step is too long for them.
  */
 export function meetOven(
   model: BakeModel,
@@ -61,8 +61,6 @@ export function meetOven(
 ): void {
   const { mesh, crust, work } = model;
   const { outerG, outerW, faceG, faceW, faceDries, faceDriesPerK } = work;
-  outerG.fill(0);
-  outerW.fill(0);
   for (let f = 0; f < faces.cell.length; f++) {
     if (faces.coverSM[f]! > 0) {
       meetThrough(model, state, faces, f, around, stepS);
