@@ -306,6 +306,7 @@ export {
   finishDay,
   firstCome,
   followOven,
+  goesOf,
   heatWords,
   holdsOf,
   instantOf,

@@ -44,51 +44,76 @@ function sharedBy(day: Day, sooner: Wave, later: Wave): number {
 const longestMin = (day: Day, { pies }: Wave): number =>
   Math.max(...pies.map((pie) => headMin(day, pie) + pie.build + tailMin(pie)));
 
+/** Pies that the dough of a wave may be mixed with. */
+type MixedWith = (wave: Wave) => readonly DayPie[];
+
 /** Whether hands, ovens and dishes may be enough when each wave is first touched at its moment. */
 function checkOf(
   day: Day,
   waves: readonly Wave[],
-  sharesDough: boolean,
+  mixedWith: MixedWith,
 ): (firsts: readonly number[]) => boolean {
-  const checks = [handsCheckOf(day, waves, sharesDough), placesCheckOf(day, waves)];
+  const checks = [handsCheckOf(day, waves, mixedWith), placesCheckOf(day, waves)];
   return (firsts) => checks.every((check) => check(firsts));
 }
 
 /** The last moment at which a wave can be first touched when there is no other. */
-const latestAlone = (day: Day, wave: Wave): number => {
-  const check = checkOf(day, [wave], true);
+const latestAlone = (day: Day, wave: Wave, mixedWith: MixedWith): number => {
+  const check = checkOf(day, [wave], mixedWith);
   return latest(day.earliest, wave.hour - longestMin(day, wave), (first) => check([first]));
 };
 
-/** Least minutes of two waves that share their hands: for each first touch of the sooner one, the later one's last. */
-function leastOfTwo(day: Day, [one, two]: readonly [Wave, Wave], sharesDough: boolean): number {
+const touchedMin = (day: Day, { hour }: Wave, first: number): number =>
+  weights.dayMin * attended(day, first, hour);
+
+/**
+ * Least minutes of two waves that share their hands: for each first touch of the sooner one, the later one's last, which is no
+ * later than `by`.
+ */
+function leastOfTwo(
+  day: Day,
+  [one, two]: readonly [Wave, Wave],
+  mixedWith: MixedWith,
+  by = Infinity,
+): number {
   const from = day.earliest;
-  const cost = ({ hour }: Wave, first: number): number => weights.dayMin * attended(day, first, hour);
-  const check = checkOf(day, [one, two], sharesDough);
-  const most = Math.min(latestAlone(day, two), sharesDough ? sharedBy(day, one, two) : Infinity);
+  const check = checkOf(day, [one, two], mixedWith);
+  const most = Math.min(latestAlone(day, two, mixedWith), by);
   if (most < from) return Infinity;
   let least = Infinity;
-  for (let first = latestAlone(day, one); first > from - STEP_MIN; first -= STEP_MIN) {
-    const soonest = cost(one, first);
-    if (soonest + cost(two, most) >= least) break;
+  for (let first = latestAlone(day, one, mixedWith); first > from - STEP_MIN; first -= STEP_MIN) {
+    const soonest = touchedMin(day, one, first);
+    if (soonest + touchedMin(day, two, most) >= least) break;
     // For all first touches of the sooner one after the next step back.
     const second = latest(from, most, (minute) => check([Math.max(from, first - STEP_MIN), minute]));
-    least = Math.min(least, soonest + cost(two, second));
+    least = Math.min(least, soonest + touchedMin(day, two, second));
   }
   return least;
 }
 
-/** Least minutes and mixings of one wave, or of two: with dough of their own, or with some that they share. */
-function leastOfWaves(day: Day, [one, two]: readonly Wave[]): number {
-  if (!one) return 0;
+const own: MixedWith = ({ pies }) => pies;
+
+/** Least minutes and mixings of a day: of its waves after one another, two by two. */
+function leastOfWaves(day: Day, waves: readonly Wave[]): number {
   const mixes = (pies: readonly DayPie[]): number => weights.mix * mixesFor(day, pies);
-  if (!two) {
-    return weights.dayMin * attended(day, latestAlone(day, one), one.hour) + mixes(one.pies);
+  const every: MixedWith = () => day.pies;
+  const alone = (wave: Wave): number => touchedMin(day, wave, latestAlone(day, wave, every));
+  const [one, two] = waves;
+  if (one && two && waves.length === 2) {
+    // With dough of their own, or with some that they share.
+    return Math.min(
+      leastOfTwo(day, [one, two], own) + mixes(one.pies) + mixes(two.pies),
+      leastOfTwo(day, [one, two], every, sharedBy(day, one, two)) + mixes(day.pies),
+    );
   }
-  return Math.min(
-    leastOfTwo(day, [one, two], false) + mixes(one.pies) + mixes(two.pies),
-    leastOfTwo(day, [one, two], true) + mixes([...one.pies, ...two.pies]),
-  );
+  // A batch may be for pies of any of them: mixings are counted once for all.
+  let minutes = 0;
+  for (let w = 0; w < waves.length; w += 2) {
+    const [sooner, later] = waves.slice(w, w + 2);
+    if (sooner && later) minutes += leastOfTwo(day, [sooner, later], every);
+    else if (sooner) minutes += alone(sooner);
+  }
+  return minutes + mixes(day.pies);
 }
 
 /** What ovens and colour cost at the least: each pie its share of the cheapest run it can be in, and no fewer runs than places ask for. */
@@ -114,10 +139,7 @@ function leastOfOvens({ kitchen: { ovens }, pies }: Day): number {
  * @example lowerBound(day)
  */
 export function lowerBound(day: Day): number {
-  const waves = wavesOf(day);
-  let days = 0;
-  for (let w = 0; w < waves.length; w += 2) days += leastOfWaves(day, waves.slice(w, w + 2));
-  return days + leastOfOvens(day);
+  return leastOfWaves(day, wavesOf(day)) + leastOfOvens(day);
 }
 
 /**
@@ -128,7 +150,7 @@ export function lowerBound(day: Day): number {
  */
 export function leastLengthMin(day: Day): number {
   const waves = wavesOf(day);
-  const check = checkOf(day, waves, true);
+  const check = checkOf(day, waves, () => day.pies);
   const most = Math.min(...waves.map((wave) => wave.hour - longestMin(day, wave)));
   const first = latest(day.earliest, most, (minute) => check(waves.map(() => minute)));
   return Math.max(...waves.map(({ hour }) => hour)) - first;

@@ -47,7 +47,7 @@ export interface DayKitchen {
   readonly mixers: number;
   readonly fridgePlaces: number;
   readonly rackPlaces: number;
-  /** Hands at the oven, to put a run in and to take a pie out, min. */
+  /** Hands at the oven, to put a run in and to take out of it what is done at one minute, min. */
   readonly loadMin: number;
   /** What those that stay lose when one leaves before them, min. */
   readonly doorMin: number;

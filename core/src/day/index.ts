@@ -54,6 +54,7 @@ export { sampleDay } from './sample-day.js';
 export { scoreOf } from './score.js';
 export type { DaySearch, SolveOptions, Solving } from './solve-day.js';
 export { finishDay, solveDay } from './solve-day.js';
+export { goesOf } from './goes.js';
 export { heatWords, pieName, taskWords } from './task-words.js';
 export type { DayAmount, DayAmounts } from './weigh.js';
 export { weighDay } from './weigh.js';

@@ -64,7 +64,9 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
     for (let k = 0; fits && k < idea.pies.length; k++) {
       const i = idea.pies[k]!;
       const placed = all[i]!;
-      fits = pieAt(i, start, outs[k]!, late, placed);
+      const beside = outs.indexOf(outs[k]!);
+      const takenBy = beside < k ? all[idea.pies[beside]!]!.outBy : -1;
+      fits = pieAt(i, start, outs[k]!, late, placed, takenBy);
       if (fits && urgent.has(i)) fits = prepareAt(i, placed) && lineAt(i, placed);
     }
     if (fits && load) return { idea, start, loadBy: load.hand, outs };

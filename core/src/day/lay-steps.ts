@@ -88,6 +88,11 @@ export function layerOf(day: Day, ways: WayTable): Layer {
     works(load.hand, start, start + kitchen.loadMin);
     for (let k = 0; k < outs.length; k++) {
       const out = start + outs[k]!;
+      const beside = outs.indexOf(outs[k]!);
+      if (beside < k) {
+        Object.assign(all[idea.pies[k]!]!, { out, outBy: all[idea.pies[beside]!]!.outBy });
+        continue;
+      }
       const slot = latestSlot(board, able.oven, kitchen.loadMin, out, out, same(out, k + 1));
       if (!slot) {
         rollBack(before);

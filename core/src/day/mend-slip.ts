@@ -1,6 +1,7 @@
 import { checkDay } from './check-day.js';
 import type { Day, DayPlan, DayTask } from './day.js';
 import { skillOf } from './day.js';
+import { goOf } from './goes.js';
 import type { Happened } from './push-right.js';
 import { pushRight } from './push-right.js';
 
@@ -27,10 +28,11 @@ const lateMin = ({ late }: DayPlan): number => late.reduce((sum, { byMin }) => s
 /** Rules that a day breaks which only slipped: a change may not break others. */
 const broken = (day: Day, plan: DayPlan): number => checkDay(day, plan).length;
 
-const given = (plan: DayPlan, id: string, hands: string): DayPlan => ({
-  ...plan,
-  tasks: plan.tasks.map((task) => (task.id === id ? { ...task, hands } : task)),
-});
+/** A task in other hands, with all of its go. */
+function given(plan: DayPlan, task: DayTask, hands: string): DayPlan {
+  const go = goOf(plan, task);
+  return { ...plan, tasks: plan.tasks.map((one) => (go.includes(one) ? { ...one, hands } : one)) };
+}
 
 /** Before the task that its hands do just before: both begin where the first of them did. */
 function sooner(plan: DayPlan, task: DayTask, done: ReadonlySet<string>): DayPlan | null {
@@ -73,12 +75,12 @@ export function mendSlip(
   let now = slipped;
   for (let n = 0; n < MOST_CHANGES && now.late.length > 0; n++) {
     const tries = asked.tasks.flatMap((task): DayPlan[] => {
-      if (over.has(task.id)) return [];
+      if (over.has(task.id) || task.end === task.start) return [];
       const others = day.kitchen.hands.filter(
         ({ id, skills }) => id !== task.hands && (skills === null || skills.includes(skillOf[task.kind])),
       );
       const before = sooner(asked, task, over);
-      return [...others.map(({ id }) => given(asked, task.id, id)), ...(before ? [before] : [])];
+      return [...others.map(({ id }) => given(asked, task, id)), ...(before ? [before] : [])];
     });
     let best: { readonly asked: DayPlan; readonly went: DayPlan } | null = null;
     for (const tried of tries) {
@@ -93,6 +95,7 @@ export function mendSlip(
   const planned = new Map(plan.tasks.map((task) => [task.id, task]));
   // By what was asked for: what comes before another thing now may still be later than it was planned.
   const changes = asked.tasks.flatMap((task): Change[] => {
+    if (task.end === task.start) return [];
     const was = planned.get(task.id) ?? task;
     const other = was.hands !== task.hands || task.start < was.start;
     return other ? [{ task: task.id, hands: task.hands, was: was.hands }] : [];

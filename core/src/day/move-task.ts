@@ -1,6 +1,7 @@
 import { checkDay } from './check-day.js';
 import type { Day, DayPlan, DayTask } from './day.js';
 import { skillOf } from './day.js';
+import { goOf } from './goes.js';
 import { wallTime } from './label.js';
 import type { Happened } from './push-right.js';
 import { pushRight } from './push-right.js';
@@ -25,8 +26,8 @@ const inNames = (day: Day, said: string): string =>
     .reduce((text, { id }) => text.replaceAll(id, pieName(day, id)), said);
 
 /**
- * One task begun at another minute or by other hands: what follows it goes to the right, and nothing else is begun sooner. It is
- * refused where a rule would be broken that was kept before, in words.
+ * One task, with all of its go, begun at another minute or by other hands: what follows it goes to the right, and nothing else
+ * is begun sooner. It is refused where a rule would be broken that was kept before, in words.
  * @param day worked out
  * @param plan as it was
  * @param id of the task
@@ -50,11 +51,17 @@ export function moveTask(
   }
   // Begun later it keeps its turn, so that what needs it still waits for it.
   const start = Math.min(task.start, wish.start);
-  const moved: DayTask = { ...task, hands: wish.hands, start, end: start + task.end - task.start };
-  const asked = { ...plan, tasks: plan.tasks.map((one) => (one.id === id ? moved : one)) };
+  const go = new Set(goOf(plan, task).map((one) => one.id));
+  const moved = (one: DayTask): DayTask => ({
+    ...one,
+    hands: wish.hands,
+    start,
+    end: start + one.end - one.start,
+  });
+  const asked = { ...plan, tasks: plan.tasks.map((one) => (go.has(one.id) ? moved(one) : one)) };
   const over = plan.tasks.filter((one) => done.includes(one.id));
   const happened: Happened = {
-    notBefore: new Map([[id, wish.start]]),
+    notBefore: new Map([...go].map((one) => [one, wish.start])),
     begun: new Map(over.map((one) => [one.id, one.start])),
   };
   const went = pushRight(day, asked, happened);

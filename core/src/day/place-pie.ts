@@ -61,7 +61,8 @@ export interface Placer {
   rollBack(to: number): void;
   prepareAt(i: number, placed: Placed, kept?: Slot | null): boolean;
   lineAt(i: number, placed: Placed, kept?: Slot | null): boolean;
-  pieAt(i: number, start: number, outMin: number, late: boolean, placed: Placed): boolean;
+  /** `takenBy`: the hands that take another pie out of the same run at that minute; -1 for none yet. */
+  pieAt(i: number, start: number, outMin: number, late: boolean, placed: Placed, takenBy: number): boolean;
 }
 
 /** All that is put down for single pies; each answers whether there was a place. */
@@ -133,12 +134,19 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
   }
 
   /** Build, out and pack of one pie of a run that starts at `start`. */
-  function pieAt(i: number, start: number, outMin: number, late: boolean, placed: Placed): boolean {
+  function pieAt(
+    i: number,
+    start: number,
+    outMin: number,
+    late: boolean,
+    placed: Placed,
+    takenBy: number,
+  ): boolean {
     const pie = pies[i]!;
     const built = start - pie.lastChill - (late ? 0 : calmMin(pie, slack));
     const out = start + outMin;
-    const taken = latestSlot(board, able.oven, kitchen.loadMin, out, out);
-    if (!taken) return false;
+    const outBy = takenBy >= 0 ? takenBy : latestSlot(board, able.oven, kitchen.loadMin, out, out)?.hand;
+    if (outBy === undefined) return false;
     const least = Math.max(out + pie.cool, out + kitchen.loadMin);
     // What is full before it could be packed stays full wherever packing goes.
     if (lastFull(board.rack, out, least) >= 0) return false;
@@ -157,7 +165,7 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
     if (dishes && lastFull(dishes, dishFrom, least + pie.pack) >= 0) return false;
     works(build.hand, build.start, builtAt);
     takes(board.fridge, builtAt, start);
-    works(taken.hand, out, out + kitchen.loadMin);
+    if (takenBy < 0) works(outBy, out, out + kitchen.loadMin);
     let most = at(pie.ready.at) - soonerOf[i]! - pie.pack;
     if (most < least) {
       if (!late) return false;
@@ -179,7 +187,7 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
       works(slot.hand, slot.start, packed);
       takes(board.rack, out, slot.start);
       if (dishes) takes(dishes, dishFrom, packed);
-      Object.assign(placed, { build: build.start, buildBy: build.hand, out, outBy: taken.hand });
+      Object.assign(placed, { build: build.start, buildBy: build.hand, out, outBy });
       Object.assign(placed, { pack: slot.start, packBy: slot.hand });
       return true;
     }

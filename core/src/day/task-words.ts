@@ -1,16 +1,18 @@
 import type { Day, DayPlan, DayTask } from './day.js';
+import { goOf } from './goes.js';
 
 const plural = (count: number, one: string): string => (count === 1 ? one : `${count} ${one}s`);
 
 /**
- * A task in a baker's words.
+ * A task in a baker's words, with all that is done at the same go.
  * @param day worked out
  * @param plan that it stands in
  * @param task of the plan
  * @returns what to do
  * @example taskWords(day, plan, task)
  */
-export function taskWords(day: Day, plan: DayPlan, { kind, of }: DayTask): string {
+export function taskWords(day: Day, plan: DayPlan, task: DayTask): string {
+  const { kind, of } = task;
   const pie = day.pies.find(({ id }) => id === of);
   const name = pie ? pieName(day, pie.id) : of;
   // A day that was kept before such pies were has no word of it.
@@ -31,7 +33,9 @@ export function taskWords(day: Day, plan: DayPlan, { kind, of }: DayTask): strin
       return `Into the ${run?.oven ?? 'oven'}: ${run?.pies.map((one) => pieName(day, one.pie)).join(', ') ?? ''}`;
     }
     case 'out':
-      return `Out of the oven: ${name}`;
+      return `Out of the oven: ${goOf(plan, task)
+        .map((one) => pieName(day, one.of))
+        .join(', ')}`;
     case 'pack':
       return filledAfter ? `Fill ${name}` : `Pack ${name}`;
   }

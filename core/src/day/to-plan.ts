@@ -9,7 +9,7 @@ export function toPlan(day: Day, board: Board, ways: WayTable, decoded: Decoded)
   const { kitchen, pies } = day;
   const tasks: DayTask[] = [];
   const add = (kind: TaskKind, of: string, start: number, lasts: number, hand: number): void => {
-    if (start < 0 || lasts <= 0) return;
+    if (start < 0) return;
     const from = start + board.fromMin;
     tasks.push({
       id: `${kind}:${of}`,
@@ -46,10 +46,14 @@ export function toPlan(day: Day, board: Board, ways: WayTable, decoded: Decoded)
   decoded.pies.forEach((placed, i) => {
     const pie = pies[i]!;
     if (placed.run < 0) return;
-    add('prepare', pie.id, placed.prepare, pie.prepare, placed.prepareBy);
-    add('line', pie.id, placed.line, pie.line, placed.lineBy);
+    if (pie.prepare > 0) add('prepare', pie.id, placed.prepare, pie.prepare, placed.prepareBy);
+    if (pie.line > 0) add('line', pie.id, placed.line, pie.line, placed.lineBy);
     add('build', pie.id, placed.build, pie.build, placed.buildBy);
-    add('out', pie.id, placed.out, kitchen.loadMin, placed.outBy);
+    const { idea, outs } = decoded.runs[placed.run]!;
+    const k = idea.pies.indexOf(i);
+    // What comes out with another pie takes no more of anybody's time.
+    const comesAlong = outs.indexOf(outs[k]!) < k;
+    add('out', pie.id, placed.out, comesAlong ? 0 : kitchen.loadMin, placed.outBy);
     add('pack', pie.id, placed.pack, pie.pack, placed.packBy);
   });
   tasks.sort((a, b) => a.start - b.start || a.end - b.end);

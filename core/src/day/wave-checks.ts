@@ -50,7 +50,9 @@ export function headMin(day: Day, pie: DayPie): number {
 
 /** What each pie asks of hands for sure. `mixMin`: its share of the mixing of its dough. */
 function piecesOf(day: Day, pie: DayPie, mixMin: number): Piece[] {
-  const { loadMin } = day.kitchen;
+  const { loadMin, ovens } = day.kitchen;
+  // At best a full oven is loaded at once, and emptied at once.
+  const doorMin = loadMin / Math.max(...ovens.map(({ places }) => places));
   const { at } = pie.ready;
   const dough = pie.dough === null ? undefined : day.doughs[pie.dough];
   const builtBy = at - tailMin(pie);
@@ -69,7 +71,13 @@ function piecesOf(day: Day, pie: DayPie, mixMin: number): Piece[] {
     },
     { skill: 'line', lastsMin: pie.line, afterMin: restedMin(day, pie), by: lineBy },
     { skill: 'build', lastsMin: pie.build, afterMin: built - pie.build, by: builtBy },
-    { skill: 'oven', lastsMin: loadMin, afterMin: outAt, by: at - pie.pack - pie.cool + loadMin },
+    {
+      skill: 'oven',
+      lastsMin: doorMin,
+      afterMin: built + pie.lastChill,
+      by: at - tailMin(pie) + pie.lastChill + loadMin,
+    },
+    { skill: 'oven', lastsMin: doorMin, afterMin: outAt, by: at - pie.pack - pie.cool + loadMin },
     { skill: 'pack', lastsMin: pie.pack, afterMin: outAt + pie.cool, by: at },
   ];
   return all.filter(({ lastsMin }) => lastsMin > 0);
@@ -78,21 +86,17 @@ function piecesOf(day: Day, pie: DayPie, mixMin: number): Piece[] {
 /**
  * Whether hands may be enough when each wave is first touched at its moment: whatever must begin and end within a stretch of
  * time is no more work than there are hands for it. Necessary, not sufficient: work is taken to be cut into pieces at will.
- * `sharesDough`: a batch may be for pies of several waves.
+ * `mixedWith`: among which pies those of a wave find others for their batches.
  */
 export function handsCheckOf(
   day: Day,
   waves: readonly Wave[],
-  sharesDough: boolean,
+  mixedWith: (wave: Wave) => readonly DayPie[],
 ): (firsts: readonly number[]) => boolean {
   const { hands } = day.kitchen;
-  const every = waves.flatMap(({ pies }) => pies);
-  const all = waves.flatMap(({ pies }, wave) =>
-    pies.flatMap((pie) =>
-      piecesOf(day, pie, mixShareOf(day, sharesDough ? every : pies, pie)).map((piece) => ({
-        ...piece,
-        wave,
-      })),
+  const all = waves.flatMap((of, wave) =>
+    of.pies.flatMap((pie) =>
+      piecesOf(day, pie, mixShareOf(day, mixedWith(of), pie)).map((piece) => ({ ...piece, wave })),
     ),
   );
   all.sort((a, b) => a.by - b.by);

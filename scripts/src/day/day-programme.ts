@@ -147,7 +147,11 @@ export function dayProgramme(day: Day, known: number): Programme {
   };
   const runs = columns.map((column) => ({ column, at: startOf(column) }));
   const loadSteps = inSteps(kitchen.loadMin);
-  for (const { at } of runs) busy.push((t) => plus(...span(loadSteps).map((back) => at(t - back))));
+  // Somebody puts each run in, and takes out at one go what is done at one minute.
+  for (const { column, at } of runs) {
+    for (const after of new Set([0, ...column.outs]))
+      busy.push((t) => plus(...span(loadSteps).map((back) => at(t - after - back))));
+  }
 
   const waves = new Map<number, Begun>();
   const touches = (i: number, begun: Begun): void => {
@@ -169,7 +173,6 @@ export function dayProgramme(day: Day, known: number): Programme {
     const out = gathers(`o${i}`, (t) =>
       plus(...of.map(({ column, at }) => at(t - column.outs[column.pies.indexOf(i)]!))),
     );
-    busy.push(lasting(out, loadSteps));
     return layPie(pie, i, load, out);
   });
 

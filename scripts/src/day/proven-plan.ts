@@ -26,6 +26,8 @@ export function provenPlan(day: Day, chosen: Chosen): DayPlan {
   const add = (kind: TaskKind, of: string, start: number, lasts: number): void => {
     work.push({ id: `${kind}:${of}`, kind, of, start, end: start + lasts });
   };
+  /** What comes out at one go with another pie is taken out by the same hands. */
+  const alongWith = new Map<string, string>();
   const runs = columnsOf(day).flatMap((column) => {
     const start = minuteOf(`x${column.name}`);
     if (start === undefined) return [];
@@ -37,7 +39,11 @@ export function provenPlan(day: Day, chosen: Chosen): DayPlan {
       out: column.outs[k]! * GRID_MIN,
       foil: null,
     }));
-    for (const { pie, out } of baked) add('out', pie, start + out, kitchen.loadMin);
+    baked.forEach(({ pie, out }) => {
+      const first = baked.find((other) => other.out === out)?.pie ?? pie;
+      add('out', pie, start + out, first === pie ? kitchen.loadMin : 0);
+      if (first !== pie) alongWith.set(`out:${pie}`, `out:${first}`);
+    });
     return [{ id, oven: column.oven.id, heat, start, pies: baked }];
   });
   for (const [kind, letter] of Object.entries(rows) as [keyof typeof rows, string][]) {
@@ -60,14 +66,20 @@ export function provenPlan(day: Day, chosen: Chosen): DayPlan {
       }),
   );
   const free = new Map(kitchen.hands.map(({ id, from }) => [id, from]));
-  const tasks = work
+  const given = work
     .sort((a, b) => a.start - b.start)
     .map((task): DayTask => {
+      if (alongWith.has(task.id)) return { ...task, hands: '' };
       const hands = [...free].find(([, at]) => at <= task.start)?.[0];
       if (hands === undefined) throw new Error(`nobody is there for ${task.id}`);
       free.set(hands, task.end);
       return { ...task, hands };
     });
+  const handsOf = new Map(given.map(({ id, hands }) => [id, hands]));
+  const tasks = given.map((task) => ({
+    ...task,
+    hands: handsOf.get(alongWith.get(task.id) ?? task.id) ?? '',
+  }));
   return {
     format: 'mardle-day-plan',
     version: 1,

@@ -1,5 +1,5 @@
 import type { Day, DayPlan, DayTask, TaskKind, Wish } from '@mardle/core';
-import { heatWords, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
+import { goesOf, heatWords, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
 import type { CSSProperties } from 'react';
 import { useMemo, useState } from 'react';
 import { useDay } from '../state/day.js';
@@ -138,8 +138,8 @@ const hasRoom = ({ width }: CSSProperties, word: string): boolean =>
 function resourceRows(day: Day, plan: DayPlan, degrees: (tempC: number) => string): Row[] {
   const hands = day.kitchen.hands.map(({ id }) => ({
     name: id,
-    boxes: plan.tasks
-      .filter((task) => task.hands === id)
+    boxes: goesOf(plan)
+      .flatMap(([task]) => (task?.hands === id ? [task] : []))
       .map((task) => ({
         id: task.id,
         from: task.start,

@@ -1,6 +1,6 @@
 import { Button, Checkbox } from '@mantine/core';
 import type { Day, DayPlan, DayTask } from '@mardle/core';
-import { heatWords, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
+import { goesOf, heatWords, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
 import { IconArrowsMove, IconClockPlus } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -32,51 +32,60 @@ export function DayList({ file, day, plan, shown }: DayListProps) {
     <>
       <div className={classes.lists}>
         {day.kitchen.hands.map(({ id }) => {
-          const tasks = plan.tasks.filter(({ hands }) => hands === id);
-          const open = tasks.filter((task) => !done.includes(task.id));
-          const now = shown === 'all' ? tasks : open.slice(0, NEXT);
+          const goes = goesOf(plan).filter((go) => go.some(({ hands }) => hands === id));
+          const isDone = (go: readonly DayTask[]): boolean => go.every((task) => done.includes(task.id));
+          const open = goes.filter((go) => !isDone(go));
+          const now = shown === 'all' ? goes : open.slice(0, NEXT);
           return (
             <section key={id} aria-label={`What ${id} does`} className={classes.page}>
               <h3>
-                {id} <small>{shown === 'next' ? `next of ${open.length}` : `${tasks.length} things`}</small>
+                {id} <small>{shown === 'next' ? `next of ${open.length}` : `${goes.length} things`}</small>
               </h3>
               <ol className={classes.tasks}>
-                {tasks.map((task) => (
-                  <li key={task.id} className={now.includes(task) ? undefined : classes.onPaper}>
-                    <Checkbox
-                      checked={done.includes(task.id)}
-                      onChange={() => tick(task.id)}
-                      label={
-                        <>
-                          <b>{wallTime(day, task.start)}</b> {taskWords(day, plan, task)}{' '}
-                          <small>{task.end - task.start} min</small>
-                        </>
-                      }
-                    />
-                    {!done.includes(task.id) && (
-                      <span className={`${classes.touches} no-print`}>
-                        <button
-                          type="button"
-                          className={classes.slip}
-                          aria-label={`Move: ${taskWords(day, plan, task)}`}
-                          title="Move it"
-                          onClick={() => setMoving(task)}
-                        >
-                          <IconArrowsMove size={18} />
-                        </button>
-                        <button
-                          type="button"
-                          className={classes.slip}
-                          aria-label={`${taskWords(day, plan, task)} takes longer`}
-                          title="It takes longer"
-                          onClick={() => setLate(task)}
-                        >
-                          <IconClockPlus size={18} />
-                        </button>
-                      </span>
-                    )}
-                  </li>
-                ))}
+                {goes.map((go) => {
+                  const [task] = go;
+                  return (
+                    task && (
+                      <li key={task.id} className={now.includes(go) ? undefined : classes.onPaper}>
+                        <Checkbox
+                          checked={isDone(go)}
+                          onChange={() => {
+                            const was = isDone(go);
+                            for (const one of go) if (done.includes(one.id) === was) tick(one.id);
+                          }}
+                          label={
+                            <>
+                              <b>{wallTime(day, task.start)}</b> {taskWords(day, plan, task)}{' '}
+                              <small>{task.end - task.start} min</small>
+                            </>
+                          }
+                        />
+                        {!isDone(go) && (
+                          <span className={`${classes.touches} no-print`}>
+                            <button
+                              type="button"
+                              className={classes.slip}
+                              aria-label={`Move: ${taskWords(day, plan, task)}`}
+                              title="Move it"
+                              onClick={() => setMoving(task)}
+                            >
+                              <IconArrowsMove size={18} />
+                            </button>
+                            <button
+                              type="button"
+                              className={classes.slip}
+                              aria-label={`${taskWords(day, plan, task)} takes longer`}
+                              title="It takes longer"
+                              onClick={() => setLate(task)}
+                            >
+                              <IconClockPlus size={18} />
+                            </button>
+                          </span>
+                        )}
+                      </li>
+                    )
+                  );
+                })}
                 {now.length === 0 && <li>Nothing more to do.</li>}
               </ol>
             </section>

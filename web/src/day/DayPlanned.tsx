@@ -1,6 +1,6 @@
 import { Button, Group, SegmentedControl } from '@mantine/core';
 import type { Day, DayPlan } from '@mardle/core';
-import { isWhole, pieName } from '@mardle/core';
+import { goesOf, isWhole, pieName } from '@mardle/core';
 import { IconAlertTriangle, IconCalendarDown, IconCheck } from '@tabler/icons-react';
 import { useState } from 'react';
 import { fileName, saveFile } from '../bench/download.js';
@@ -70,7 +70,7 @@ export function DayPlanned({ file, solved, changed, busy, onRemedy }: DayPlanned
               Calendar
             </Button>
             <span>
-              {plan.runs.length} {plan.runs.length === 1 ? 'run' : 'runs'} of the oven, {plan.tasks.length}{' '}
+              {plan.runs.length} {plan.runs.length === 1 ? 'run' : 'runs'} of the oven, {goesOf(plan).length}{' '}
               things to do
             </span>
           </Group>

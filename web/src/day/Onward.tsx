@@ -1,6 +1,6 @@
 import { Button, Group } from '@mantine/core';
-import type { Day, DayPlan, Happened, Mended } from '@mardle/core';
-import { pieName, taskWords, wallTime } from '@mardle/core';
+import type { Day, DayPlan, DayTask, Happened, Mended } from '@mardle/core';
+import { goesOf, pieName, taskWords, wallTime } from '@mardle/core';
 import { useState } from 'react';
 import { useDay } from '../state/day.js';
 import { mendInWorker } from '../workers/day.js';
@@ -97,15 +97,20 @@ const lateWords = (day: Day, { late }: DayPlan): string =>
 const startsOf = (plan: DayPlan): ReadonlyMap<string, number> =>
   new Map(plan.tasks.map(({ id, start }) => [id, start]));
 
-function movedWords(plan: DayPlan, next: DayPlan): string {
+/** What begins at another minute than it was to; of each go the task that takes its time. */
+function movedFrom(plan: DayPlan, next: DayPlan): DayTask[] {
   const was = startsOf(plan);
-  const moved = next.tasks.filter(({ id, start }) => start !== was.get(id)).length;
-  return moved === 0 ? 'Nothing else moves.' : `${moved} of ${plan.tasks.length} things move:`;
+  return goesOf(next).flatMap(([task]) => (task && task.start !== was.get(task.id) ? [task] : []));
+}
+
+function movedWords(plan: DayPlan, next: DayPlan): string {
+  const moved = movedFrom(plan, next).length;
+  return moved === 0 ? 'Nothing else moves.' : `${moved} of ${goesOf(next).length} things move:`;
 }
 
 function Moves({ day, plan, next }: { readonly day: Day; readonly plan: DayPlan; readonly next: DayPlan }) {
   const was = startsOf(plan);
-  const moved = next.tasks.filter(({ id, start }) => start !== was.get(id)).sort((a, b) => a.start - b.start);
+  const moved = movedFrom(plan, next).sort((a, b) => a.start - b.start);
   return (
     <ul>
       {moved.slice(0, MOST_TOLD).map((one) => (

@@ -1,5 +1,5 @@
 import type { Day, DayAmount, DayPlan, ToBuy } from '@mardle/core';
-import { instantOf, taskWords } from '@mardle/core';
+import { goesOf, instantOf, taskWords } from '@mardle/core';
 
 const ALARM_BEFORE_S = 300;
 
@@ -7,7 +7,8 @@ const ALARM_BEFORE_S = 300;
 export async function calendarOf(day: Day, plan: DayPlan, name: string): Promise<string> {
   const { default: ical, ICalAlarmType } = await import('ical-generator');
   const calendar = ical({ name, prodId: { company: 'Mardle', product: 'Bake day' } });
-  for (const task of plan.tasks) {
+  for (const [task] of goesOf(plan)) {
+    if (!task) continue;
     calendar.createEvent({
       id: `${day.zero}-${task.id}@mardle`,
       start: new Date(instantOf(day, task.start)),

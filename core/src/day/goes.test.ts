@@ -1,0 +1,112 @@
+import { aHand, anOven, equalPies } from '../test/equal-pies.js';
+import { once } from '../test/once.js';
+import { lowerBound } from './bound.js';
+import { checkDay } from './check-day.js';
+import type { DayPlan } from './day.js';
+import { isWhole } from './day.js';
+import { goesOf } from './goes.js';
+import { mendSlip } from './mend-slip.js';
+import { moveTask } from './move-task.js';
+import { pushRight } from './push-right.js';
+import { finishDay, solveDay } from './solve-day.js';
+import { taskWords } from './task-words.js';
+
+const second = { ...aHand, id: 'second' };
+const day = equalPies([1000, 1000, 1000, 1000], { hands: [aHand, second] });
+const lone = equalPies([1000, 1000, 1000, 1000]);
+
+const planned = (of: typeof day): DayPlan => {
+  const plan = finishDay(solveDay(of, { evaluations: 1000 }));
+  if (!isWhole(plan)) throw new Error('not in time');
+  return plan;
+};
+const loneDay = once(() => planned(lone));
+const shared = once(() => planned(day));
+const outs = (plan: DayPlan): DayPlan['tasks'] => plan.tasks.filter(({ kind }) => kind === 'out');
+/** The go in which all four come out. */
+const four = (plan: DayPlan): DayPlan['tasks'] => goesOf(plan).find((go) => go.length === 4) ?? [];
+
+describe('pies that come out at one minute', () => {
+  it('are one go: even a lone baker has equal pies in one run, and her hands full once for it', () => {
+    const plan = loneDay();
+    expect(plan.runs.map(({ pies }) => pies.length)).toEqual([2, 2]);
+    expect(checkDay(lone, plan)).toEqual([]);
+    expect(outs(plan).map(({ start, end }) => end - start)).toEqual([0, 2, 0, 2]);
+    expect(lowerBound(lone)).toBeLessThanOrEqual(plan.score.total);
+    expect(shared().runs.map(({ pies }) => pies.length)).toEqual([4]);
+    expect(outs(shared()).map(({ start, end }) => end - start)).toEqual([0, 0, 0, 2]);
+  });
+
+  it('are told once, all of them', () => {
+    const plan = shared();
+    const [first] = four(plan);
+    expect(goesOf(plan)).toHaveLength(plan.tasks.length - 3);
+    expect(goesOf(plan).flat()).toHaveLength(plan.tasks.length);
+    if (!first) throw new Error('no go of four');
+    expect(first.end - first.start).toBe(2);
+    for (const n of [1, 2, 3, 4]) expect(taskWords(day, plan, first)).toContain(`Damson ${n}`);
+  });
+
+  it('take hands all the same: what comes out with nothing has its two minutes', () => {
+    const plan = loneDay();
+    const cut = {
+      ...plan,
+      tasks: plan.tasks.map((task) => (task.kind === 'out' ? { ...task, end: task.start } : task)),
+    };
+    expect(checkDay(lone, cut)).toHaveLength(4);
+    // Nor does it come along with what another pair of hands takes out.
+    const [first, ...others] = four(shared());
+    const other = shared().tasks.map((task) =>
+      task.id === first?.id ? { ...task, hands: task.hands === 'lead' ? 'second' : 'lead' } : task,
+    );
+    expect(others).toHaveLength(3);
+    expect(checkDay(day, { ...shared(), tasks: other })).toEqual(
+      expect.arrayContaining(others.map(({ of }) => `${of} is taken out in another time than it takes`)),
+    );
+  });
+
+  it('go to other hands together', () => {
+    const plan = shared();
+    const [first] = four(plan);
+    if (!first) throw new Error('no go of four');
+    const to = first.hands === 'lead' ? 'second' : 'lead';
+    const moved = moveTask(day, plan, first.id, { start: first.start, hands: to });
+    // Whoever takes them out must be free: then all four are theirs, else it is refused.
+    if (!moved.ok) throw new Error(moved.why.join(' '));
+    expect(outs(moved.plan).map(({ hands }) => hands)).toEqual([to, to, to, to]);
+    expect(checkDay(day, moved.plan)).toEqual([]);
+  });
+
+  it('wait together when their hands are busy, and come out on their own when one is slower', () => {
+    const plan = shared();
+    expect(pushRight(day, plan)).toEqual(plan);
+    const [first] = four(plan);
+    const load = plan.tasks.find(({ kind }) => kind === 'load');
+    if (!first || !load) throw new Error('no go of four');
+    const byOne = {
+      ...plan,
+      tasks: plan.tasks.map((task) => (task === load ? { ...task, hands: first.hands } : task)),
+    };
+    const late = pushRight(day, byOne, { lasts: new Map([[load.id, 70]]) });
+    expect(new Set(outs(late).map(({ start }) => start))).toEqual(new Set([load.start + 70]));
+    const apart = pushRight(day, plan, { outs: new Map([[first.of, 58]]) });
+    expect(goesOf(apart).filter(([task]) => task?.kind === 'out')).toHaveLength(2);
+  });
+
+  it('leave a day that slipped to be mended by whole goes', () => {
+    const plan = shared();
+    const load = plan.tasks.find(({ kind }) => kind === 'load');
+    const mended = mendSlip(day, plan, { lasts: new Map([[load?.id ?? '', 75]]) }, []);
+    for (const { task } of mended?.changes ?? []) {
+      const one = plan.tasks.find(({ id }) => id === task);
+      expect((one?.end ?? 0) - (one?.start ?? 0)).toBeGreaterThan(0);
+    }
+  });
+
+  it('fill an oven of two places twice', () => {
+    const small = equalPies([1000, 1000, 1000, 1000], { ovens: [{ ...anOven, places: 2 }] });
+    const plan = planned(small);
+    expect(plan.runs.map(({ pies }) => pies.length)).toEqual([2, 2]);
+    expect(checkDay(small, plan)).toEqual([]);
+  });
+});
