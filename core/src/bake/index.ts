@@ -8,7 +8,7 @@ export { constant } from './constants.js';
 export type { Cooling } from './cooling.js';
 export { coolDown } from './cooling.js';
 export { crustActivity } from './crust.js';
-export { temperatureC } from './enthalpy.js';
+export { enthalpyJ, temperatureC } from './enthalpy.js';
 export type { HeatPicture } from './heat-picture.js';
 export { heatPicture } from './heat-picture.js';
 export { browningRate, pieceLag, softenedShare, softeningRate, starchRate } from './kinetics.js';

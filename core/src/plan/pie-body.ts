@@ -6,6 +6,7 @@ import { cookedShare, isCooked, pieceThicknessMm, preparations } from '../fillin
 import type { BuiltContext } from '../forms/index.js';
 import { madeOf, rowOf, softeningFactor } from '../larder/index.js';
 import type { DishSpec, PieSpec } from '../spec/index.js';
+import { coldC, goesInC } from './goes-in.js';
 
 const SUCROSE_G_MOL = 342.3;
 const FRUIT_SUGAR_G_MOL = 180.2;
@@ -22,8 +23,6 @@ const USUAL_SWELLS_C = 70;
 /** Raw fruit without the air around it, g/mL, and the most air that a heap can hold. Estimates. */
 const FRUIT_G_PER_ML = 0.9;
 const MOST_AIR = 0.6;
-/** Air of a fridge and of a freezer, C. */
-const coldC = { fridge: 4, freezer: -18 } as const;
 const LOWEST_FILL_M = 0.008;
 const MOST_SYRUP_SHARE = 0.75;
 
@@ -122,6 +121,7 @@ export function pieBody(context: BuiltContext): PieBody {
   const beside = { form: spec.form, dish: vessel.dish, pastry: spec.pastry, larder };
   const cold = form.filledCold(spec.filling);
   const all = fillingBody(context);
+  const startC = cold ? spec.bake.startC : goesInC(context, all);
   const swells = spec.filling.thickeners.map(
     ({ thickener }) => larder.thickeners.get(thickener)?.gelatinisesC ?? USUAL_SWELLS_C,
   );
@@ -144,8 +144,8 @@ export function pieBody(context: BuiltContext): PieBody {
     softening: softening(filling),
     browning: form.top.browning(build.top, beside),
     dish: rowOf(larder.materials, spec.dish.material),
-    startC: spec.bake.startC,
-    pastryC: spec.bake.pastryC ?? null,
+    startC,
+    pastryC: spec.bake.pastryC ?? (startC === spec.bake.startC ? null : spec.bake.startC),
     chill: spec.bake.chill
       ? { airC: coldC[spec.bake.chill.place], timeS: 60 * spec.bake.chill.minutes }
       : null,

@@ -1,0 +1,42 @@
+import type { FillingBody } from '../bake/index.js';
+import { enthalpyJ, specificHeat, temperatureC } from '../bake/index.js';
+import type { BuiltContext } from '../forms/index.js';
+
+/** Air of a fridge and of a freezer, and what comes out of them, C. */
+export const coldC = { fridge: 4, freezer: -18 } as const;
+
+const FRUIT_SUGAR_G_MOL = 180.2;
+/** A mole of anything in a kg of water lowers its freezing point by so much, K kg/mol. Handbook value. */
+const FREEZING_LOWERS_K = 1.86;
+/** At which heat capacities are taken, C. */
+const MIDWAY_C = 10;
+
+/** Fruit that goes in as it comes from the freezer, g: what was weighed out frozen, and neither weeps nor cooks first. */
+export const frozenFruitG = ({ spec, filling }: Pick<BuiltContext, 'spec' | 'filling'>): number =>
+  spec.filling.preparation.kind === 'raw'
+    ? filling.batch.fruits.reduce((sum, { part, massG }) => sum + (part.state === 'frozen' ? massG : 0), 0)
+    : 0;
+
+/**
+ * Temperature of a filling as it goes in, C: the one that was told, or that of frozen fruit among the rest when their heat has
+ * evened out. Ice melts for it, so that a few frozen berries chill a filling to its freezing point and hardly below. Never colder
+ * than the freezer: sugar does not dissolve into ice at once.
+ */
+export function goesInC(context: BuiltContext, body: FillingBody): number {
+  const { spec, filling } = context;
+  const { startC } = spec.bake;
+  const frozenKg = frozenFruitG(context) / 1000;
+  if (frozenKg === 0 || startC <= coldC.freezer) return startC;
+  const { batch } = filling;
+  const waterKg = body.massKg * body.composition.water;
+  const frozenWaterKg = (frozenKg * batch.waterG) / batch.massG;
+  const dryKg = body.massKg - waterKg;
+  const dryJKgK = specificHeat({ ...body.composition, water: 0 }, MIDWAY_C) / (1 - body.composition.water);
+  const frozenDryKg = Math.min(dryKg, frozenKg - frozenWaterKg);
+  const fruitFreezesC = (-FREEZING_LOWERS_K * batch.sugarsG) / FRUIT_SUGAR_G_MOL / (batch.waterG / 1000);
+  const freezesC = -FREEZING_LOWERS_K * body.molality;
+  const heatJ =
+    enthalpyJ(coldC.freezer, frozenDryKg * dryJKgK, frozenWaterKg, fruitFreezesC) +
+    enthalpyJ(startC, (dryKg - frozenDryKg) * dryJKgK, waterKg - frozenWaterKg, freezesC);
+  return Math.max(coldC.freezer, temperatureC(heatJ, dryKg * dryJKgK, waterKg, freezesC));
+}
