@@ -11,9 +11,13 @@ import { inRoot } from './system/paths.js';
 const knownMisses: Readonly<Record<string, string>> = {
   'W4.bare':
     'an hour and three quarters at 191 C blackens a bare lattice here: an oven colder than its knob is not known',
+  'W4.base': 'and its base blackens with it',
   'W4.total': 'the same pie is hot through long before practice takes it out',
+  'W5.base': 'foil takes up too little of the radiation from below: its emissivity is that of handbooks',
+  'W6.base': 'the same',
   'W6.loss': 'few apples under a crumb bubble for ten minutes only',
   'W7.loss': 'a very full pie under a thick crumb hardly bubbles before it is taken out',
+  'W8.base': 'a sheet gathers heat beside what stands on it, here a few degrees too much',
   'W8.loss': 'bare slices of a thin free-form pie lose too much: a drying skin on fruit is not known',
 };
 

@@ -5,7 +5,9 @@ export interface Schedule {
   readonly firstC: number;
   readonly firstMin: number;
   readonly secondC: number;
+  /** When it is home, and when its filling was: in between it waits for its colour. */
   readonly doneMin: number;
+  readonly filledMin: number;
   readonly browning: number;
   /** Moisture of the outer half of the base at the end, kg per kg dry, and its colour; 0 without a base. */
   readonly baseMoisture: number;
@@ -48,6 +50,8 @@ export const colourOff = ({ browning }: Schedule, target: number): number =>
 const costs = {
   /** A minute longer in the oven. */
   minute: 0.06,
+  /** A minute that a done filling waits for the colour of its top, after the first few. */
+  wait: 0.35,
   /** A heat half a width away from what is usual. */
   unusual: 6,
   /** A first stage half a width longer or shorter than is usual. */
@@ -71,6 +75,9 @@ const SOGGY_OVER = 0.15;
 /** A first stage is a quarter of an hour or a little more: middle and half-width, min. Common practice, no source (W1 to W3). */
 const USUAL_FIRST_MIN = [17, 12] as const;
 
+/** So long nobody minds that a filling waits, min. Estimate. */
+const WAITS_GLADLY_MIN = 10;
+
 const away = (value: number, [middle, half]: readonly [number, number]): number =>
   ((value - middle) / half) ** 2;
 
@@ -83,6 +90,7 @@ export function costOf(way: Schedule, target: number, usual: UsualHeats): number
     : away(way.firstC, usual.first) + away(way.secondC, usual.second);
   return (
     costs.minute * way.doneMin +
+    costs.wait * Math.max(0, way.doneMin - way.filledMin - WAITS_GLADLY_MIN) +
     costs.unusual * heats +
     (single ? 0 : costs.unusualFirst * away(way.firstMin, USUAL_FIRST_MIN)) +
     costs.colour * off ** 2 +

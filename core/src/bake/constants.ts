@@ -160,6 +160,19 @@ const bakeConstants = {
     what: 'convection that reaches a shell under its weights',
     source: 'estimate',
   },
+  weightsHeat: {
+    value: 30000,
+    unit: 'J/m2K',
+    what: 'weights in a shell: 27 kg/m2, some 900 g in 23 cm, of dried beans',
+    source: 'estimate',
+  },
+  weightsContact: {
+    value: 20,
+    unit: 'W/m2K',
+    what: 'weights against the shell: half their depth of beans',
+    source: 'estimate',
+  },
+  weightsOven: { value: 10, unit: 'W/m2K', what: 'oven into the weights from above', source: 'estimate' },
   dishContact: { value: 300, unit: 'W/m2K', what: 'dough against the dish', source: 'estimate' },
   shellContact: {
     value: 40,

@@ -216,10 +216,12 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
   const firstColumns = Array.from({ length: columns }, (_, j) => j);
   const sideColumns = Array.from({ length: allColumns - columns }, (_, k) => columns + k);
   const rim = sideColumns.map((j) => cellAt(topFrom - 1, j));
-  // What is looked at for colour: the top; the rim of an open pie; the inside of an empty shell.
+  // What is looked at for colour: the top; the rim of an open pie; an empty shell from inside and from below.
   const onRim = !top && body.filling !== null && rim.length > 0;
   const seenRow = top ? rows - 1 : body.filling ? topFrom - 1 : baseRows - 1;
-  const topCells = onRim ? rim : firstColumns.map((j) => cellAt(seenRow, j));
+  const seen = firstColumns.map((j) => cellAt(seenRow, j));
+  const below = !top && !body.filling ? firstColumns.map((j) => cellAt(0, j)) : [];
+  const topCells = onRim ? rim : [...seen, ...below];
   return {
     size,
     ...built.arrays(),
@@ -231,7 +233,7 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
     columnArea: Float64Array.from(firstColumns, ring),
     columnRadius: Float64Array.from(firstColumns, (j) => middle(j) / at.inner),
     topCells,
-    topWeights: Float64Array.from(topCells, (_, k) => ring(onRim ? columns + k : k)),
+    topWeights: Float64Array.from(topCells, (_, k) => ring(onRim ? columns + k : k % columns)),
     baseCells: baseRows > 0 ? firstColumns.map((j) => cellAt(0, j)) : [],
     outerBase: outerHalf(body, at).flatMap(({ row, share }) =>
       firstColumns.map((j) => ({ cell: cellAt(row, j), share })),

@@ -9,6 +9,15 @@ import { cellKinds } from './mesh.js';
 import { conductivity, density } from './properties.js';
 import { boilingC } from './water.js';
 
+/** Foil or weights over the top: share of the convection and emissivity that they leave; 1 and 1 when bare. */
+export interface Cover {
+  readonly share: number;
+  readonly emissivity: number;
+  /** What lies on it: how hot it is, C, and how well it touches, W/(m2 K); 0 for nothing. */
+  readonly touchesC: number;
+  readonly touchesWM2K: number;
+}
+
 /** What surrounds the pie in one step. */
 export interface BoundaryConditions {
   readonly airC: number;
@@ -17,12 +26,11 @@ export interface BoundaryConditions {
   /** For faces that look up, down and aside. */
   readonly convectionWM2K: readonly [up: number, down: number, aside: number];
   readonly vapourPa: number;
-  /** Foil or weights over the top: share of the convection and emissivity that they leave; 1 and 1 when bare. */
-  readonly cover: { readonly share: number; readonly emissivity: number };
+  readonly cover: Cover;
 }
 
 /** Nothing lies over the pie. */
-export const bareTop: BoundaryConditions['cover'] = { share: 1, emissivity: 1 };
+export const bareTop: Cover = { share: 1, emissivity: 1, touchesC: 0, touchesWM2K: 0 };
 
 /** Surroundings that are alike all round. */
 export const evenSurroundings = (

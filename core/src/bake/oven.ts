@@ -1,6 +1,6 @@
 import type { BakeSpec, RackLevel } from '../spec/index.js';
 import { constant } from './constants.js';
-import type { BoundaryConditions } from './model.js';
+import type { BoundaryConditions, Cover } from './model.js';
 import { bareTop } from './model.js';
 
 /** An oven at work: walls that lag behind the knob, air that falls when the door opens. Temperatures in C, times in s. */
@@ -120,7 +120,7 @@ const OVEN_VAPOUR_PA = 3000;
 export const boundaryIn = (
   state: OvenState,
   traits: OvenTraits,
-  cover: BoundaryConditions['cover'] = bareTop,
+  cover: Cover = bareTop,
 ): BoundaryConditions => {
   const [up, down, aside] = traits.radiantRiseC;
   const convection = traits.convectionWM2K;

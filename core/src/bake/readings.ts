@@ -12,7 +12,7 @@ export interface Reading {
   readonly baseC: number;
   readonly coldestC: number;
   readonly hottestC: number;
-  /** Browning of top and base: 1 golden, 2 deep, 4 too dark. Without a top the rim, in an empty shell its inside. */
+  /** Browning of top and base: 1 golden, 2 deep, 4 too dark. Without a top the rim; of an empty shell inside and base together. */
   readonly topBrowning: number;
   readonly baseBrowning: number;
   /** Softening that three quarters of the filling has passed: where a pick goes; swelling that nine tenths has passed. */

@@ -4,7 +4,7 @@ import { bandsOf, bestOfPairs, colourOff, isSingle } from './bands.js';
 import type { PieBody } from './body.js';
 import { colourTargets } from './colour.js';
 import type { Seen } from './events.js';
-import { doneMin, homeMin, nothingSeen, watcher } from './events.js';
+import { doneMin, filledMin, homeMin, nothingSeen, watcher } from './events.js';
 import { onKnob } from './knob.js';
 import type { MeshSize } from './mesh-size.js';
 import { meshSizes } from './mesh-size.js';
@@ -38,7 +38,7 @@ export interface FoundStages {
   readonly others: readonly OtherSchedule[];
 }
 
-type End = Pick<Schedule, 'doneMin' | 'browning' | 'baseMoisture' | 'baseBrowning' | 'foilMin'>;
+type End = Omit<Schedule, 'firstC' | 'firstMin' | 'secondC'>;
 
 /** From this share of its colour on, a top that is ahead of its filling gets foil. */
 export const FOIL_FROM = 0.85;
@@ -66,6 +66,7 @@ export function ends(run: Run, settingC: number, colour: ColourName, before: See
     if (home !== null && now.timeMin >= home) {
       const end: End = {
         doneMin: Math.max(home, fromMin),
+        filledMin: filledMin(seen.events, rule) ?? home,
         browning: now.topBrowning,
         baseMoisture: now.baseMoisture,
         baseBrowning: now.baseBrowning,
@@ -187,6 +188,7 @@ function interpolate(row: readonly Schedule[]): Schedule[] {
         ...a,
         firstMin: t,
         doneMin: between(a.doneMin, b.doneMin),
+        filledMin: between(a.filledMin, b.filledMin),
         browning: between(a.browning, b.browning),
         baseMoisture: between(a.baseMoisture, b.baseMoisture),
         baseBrowning: between(a.baseBrowning, b.baseBrowning),

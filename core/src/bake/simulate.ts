@@ -7,7 +7,7 @@ import { eventsIn } from './events.js';
 import { layMesh } from './lay-mesh.js';
 import type { MeshSize } from './mesh-size.js';
 import { meshSizes } from './mesh-size.js';
-import type { BakeModel, BoundaryConditions } from './model.js';
+import type { BakeModel, BoundaryConditions, Cover } from './model.js';
 import { bakeModel, bareTop } from './model.js';
 import type { OvenState, OvenTraits } from './oven.js';
 import { boundaryIn, doorOpened, loadedOven, ovenAfter, ovenTraits } from './oven.js';
@@ -45,7 +45,11 @@ export interface Run {
   oven: OvenState;
   /** What goes up through the top, kg/s, and whether it changes. */
   steam: { readonly kgS: number; readonly changes: boolean };
+  /** Of weights in an empty shell: they come from the bench, and the shell heats them. */
+  weightsC: number;
 }
+
+const BENCH_C = 20;
 
 const putIn = (
   { model, traits, interventions }: Pick<Run, 'model' | 'traits' | 'interventions'>,
@@ -56,7 +60,8 @@ const putIn = (
   const oven = loadedOven(traits, firstC, ready);
   const state = startState(mesh, body, body.startC, oven.wallC);
   chill(model, state);
-  return { model, traits, state, interventions, oven, steam: { kgS: 0, changes: false } };
+  const steam = { kgS: 0, changes: false };
+  return { model, traits, state, interventions, oven, steam, weightsC: BENCH_C };
 };
 
 /** Puts a pie into an oven heated through to the first stage. */
@@ -84,15 +89,33 @@ export const branch = (run: Run, interventions = run.interventions): Run => ({
   interventions,
   oven: run.oven,
   steam: run.steam,
+  weightsC: run.weightsC,
 });
 
 /** What lies over the pie at a moment: weights in a shell, foil, or nothing. */
-function coverAt({ foilMin, weightsMin }: Interventions, timeMin: number): BoundaryConditions['cover'] {
-  if (timeMin < weightsMin) return { share: constant('weightsShare'), emissivity: 0 };
+function coverAt({ interventions: { foilMin, weightsMin }, weightsC }: Run, timeMin: number): Cover {
+  if (timeMin < weightsMin) {
+    return {
+      share: constant('weightsShare'),
+      emissivity: 0,
+      touchesC: weightsC,
+      touchesWM2K: constant('weightsContact'),
+    };
+  }
   if (foilMin !== null && timeMin >= foilMin) {
-    return { share: constant('foilShare'), emissivity: constant('foilEmissivity') };
+    return { ...bareTop, share: constant('foilShare'), emissivity: constant('foilEmissivity') };
   }
   return bareTop;
+}
+
+/** Weights after a while: heated by the shell below and the oven above, as one lump; implicit in time. */
+function weightsAfter({ weightsC, model, state, oven }: Run, timeS: number): number {
+  const { topCells } = model.mesh;
+  const shellC = topCells.reduce((sum, cell) => sum + state.tempC[cell]!, 0) / topCells.length;
+  const stays = constant('weightsHeat') / timeS;
+  const shell = constant('weightsContact');
+  const above = constant('weightsOven');
+  return (stays * weightsC + shell * shellC + above * oven.wallC) / (stays + shell + above);
 }
 
 /** Thin crusts have warmed up by then, and crusts have set. Estimates. */
@@ -134,7 +157,7 @@ export function advance(run: Run, settingC: number): void {
   const untilMin = fromMin + (SLOW_EVERY * stepS) / 60;
   if (interventions.doorMin.some((at) => at >= fromMin && at < untilMin))
     run.oven = doorOpened(run.oven, traits);
-  const cover = coverAt(interventions, fromMin);
+  const cover = coverAt(run, fromMin);
   const surroundingsAt = (): BoundaryConditions => {
     const midway = ovenAfter(run.oven, traits, settingC, stepS / 2);
     run.oven = ovenAfter(run.oven, traits, settingC, stepS);
@@ -142,6 +165,7 @@ export function advance(run: Run, settingC: number): void {
   };
   heatSteps(model, state, surroundingsAt, stepS);
   state.timeS = Math.round(state.timeS);
+  if (fromMin < interventions.weightsMin) run.weightsC = weightsAfter(run, SLOW_EVERY * stepS);
   const kgS = steamOf(run);
   const changes = Math.abs(kgS - run.steam.kgS) > STEAM_CHANGES * Math.max(kgS, STEAM_COUNTS);
   run.steam = { kgS, changes };

@@ -1,4 +1,5 @@
 import type { PieBody } from './body.js';
+import { colourTargets } from './colour.js';
 import { enthalpyJ } from './enthalpy.js';
 import type { Mesh } from './mesh.js';
 
@@ -45,6 +46,8 @@ export function startState(mesh: Mesh, body: PieBody, tempC = body.startC, ovenC
     heatInJ: 0,
     vapourOutKg: 0,
   };
+  // A shell that was baked blind comes back as pale as it was to be.
+  if (body.baseBaked) for (const cell of mesh.pastry) state.browning[cell] = colourTargets.straw.index;
   if (body.pastryC !== null) for (const cell of mesh.pastry) state.tempC[cell] = body.pastryC;
   for (const cell of mesh.preheated) state.tempC[cell] = ovenC;
   for (let i = 0; i < cells; i++) {

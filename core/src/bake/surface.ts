@@ -76,8 +76,9 @@ export function meetOven(
     const surfaceK = temp + 273.15;
     const radiantK = radiantC + 273.15;
     const radiates = emissivity * STEFAN_BOLTZMANN * (radiantK ** 2 + surfaceK ** 2) * (radiantK + surfaceK);
-    let conductance = (h + radiates) * area;
-    let source = (h * around.airC + radiates * radiantC) * area;
+    const touches = up ? around.cover.touchesWM2K : 0;
+    let conductance = (h + radiates + touches) * area;
+    let source = (h * around.airC + radiates * radiantC + touches * around.cover.touchesC) * area;
     faceDries[f] = 0;
     faceDriesPerK[f] = 0;
     if (faces.bare[f] === 1 && temp >= DRIES_FROM_C) {

@@ -6,6 +6,7 @@ const way = (part: Partial<OtherSchedule>): OtherSchedule => ({
   firstMin: 20,
   secondC: 180,
   doneMin: 45,
+  filledMin: 40,
   browning: 1.5,
   baseMoisture: 0.02,
   baseBrowning: 1,

@@ -182,7 +182,7 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
       value: bake.atEnd.topBrowning,
       unit: 'ratio',
       spread: windowSpreads.colour,
-      rule: '1 golden, 2 deep, 4 too dark. Of an open pie the rim, of an empty shell its inside.',
+      rule: '1 golden, 2 deep, 4 too dark. Of an open pie the rim, of an empty shell the mean of its inside and its base.',
       sum:
         bake.events.goldenMin === null
           ? sumOf`not golden in ${q(bake.outMin, 'min')}`
@@ -233,13 +233,5 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
             source: `${MODEL}; 45 °C: common practice, no source`,
           }),
         ]),
-    figure({
-      id: 'bake.start',
-      label: 'Goes in at',
-      value: spec.bake.startC,
-      unit: 'C',
-      rule: 'The temperature you gave.',
-      source: 'your choice',
-    }),
   ];
 }

@@ -1,6 +1,8 @@
 import type { FillingBody } from '../bake/index.js';
 import { enthalpyJ, specificHeat, temperatureC } from '../bake/index.js';
 import type { BuiltContext } from '../forms/index.js';
+import type { Figure } from '../units/index.js';
+import { figure, q, sumOf } from '../units/index.js';
 
 /** Air of a fridge and of a freezer, and what comes out of them, C. */
 export const coldC = { fridge: 4, freezer: -18 } as const;
@@ -39,4 +41,19 @@ export function goesInC(context: BuiltContext, body: FillingBody): number {
     enthalpyJ(coldC.freezer, frozenDryKg * dryJKgK, frozenWaterKg, fruitFreezesC) +
     enthalpyJ(startC, (dryKg - frozenDryKg) * dryJKgK, waterKg - frozenWaterKg, freezesC);
   return Math.max(coldC.freezer, temperatureC(heatJ, dryKg * dryJKgK, waterKg, freezesC));
+}
+
+/** How cold the filling is when it goes in, and why. */
+export function startFigure(context: BuiltContext, startC: number): Figure {
+  const told = context.spec.bake.startC;
+  const frozenG = frozenFruitG(context);
+  const shared = { id: 'bake.start', label: 'Goes in at', value: startC, unit: 'C' } as const;
+  return startC === told
+    ? figure({ ...shared, rule: 'The temperature you gave.', source: 'your choice' })
+    : figure({
+        ...shared,
+        rule: 'What was weighed out frozen, among the rest at the temperature you gave, when their heat has evened out: ice melts for it.',
+        sum: sumOf`${q(frozenG, 'g')} at ${q(coldC.freezer, 'C')}, ${q(context.filling.massG - frozenG, 'g')} at ${q(told, 'C')}`,
+        source: 'heat of fusion and heat capacities of water and ice, handbook; from memory',
+      });
 }

@@ -15,6 +15,7 @@ import { showText } from '../units/index.js';
 import { allergensOf } from './advice/care.js';
 import { makeAdvice } from './advice/index.js';
 import { bakeFigures } from './bake-figures.js';
+import { startFigure } from './goes-in.js';
 import { larderOf, readSpec } from './check.js';
 import type { ClockStep } from './clock.js';
 import { makeClock } from './clock.js';
@@ -58,7 +59,9 @@ function assemble(context: BuiltContext, work: OvenWork, bake: Bake | null): Pie
   const figures = [
     ...fillingFigures(spec.filling, filling, larder),
     ...buildFigures(context, build),
-    ...(bake ? [...bakeFigures(spec, bake), ...eatenFigures(baked)] : []),
+    ...(bake
+      ? [...bakeFigures(spec, bake), startFigure(context, work.body.startC), ...eatenFigures(baked)]
+      : []),
   ];
   return {
     format: PLAN_FORMAT,

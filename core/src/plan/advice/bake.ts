@@ -4,6 +4,7 @@ import { careAt, watch } from '../../forms/index.js';
 import { rowOf } from '../../larder/index.js';
 import type { HotSide, PieSpec } from '../../spec/index.js';
 import type { BakedContext } from '../context.js';
+import { frozenFruitG } from '../goes-in.js';
 
 /** A top this much paler than asked is seen. Estimate. */
 const PALE_SHARE = 0.75;
@@ -38,10 +39,20 @@ function soggyRemedy({ bake, dish }: PieSpec): string {
 }
 
 /** What should be said about the oven. */
-export function bakeAdvice({ spec, larder, form, bake }: BakedContext): Advice[] {
+export function bakeAdvice(context: BakedContext): Advice[] {
+  const { spec, larder, form, bake } = context;
+  const frozen = frozenFruitG(context) > 0 && !form.filledCold(spec.filling);
   const { brittle } = rowOf(larder.materials, spec.dish.material);
   const advice: Advice[] = [];
-  if (brittle && spec.bake.startC < COLD_DISH_C) advice.push(...careAt('oven', 'thermal_shock'));
+  if (brittle && (frozen || spec.bake.startC < COLD_DISH_C)) advice.push(...careAt('oven', 'thermal_shock'));
+  if (frozen) {
+    advice.push({
+      id: 'goes_in_frozen',
+      station: 'oven',
+      level: 'good',
+      text: 'Frozen fruit goes in frozen here, and bakes the longer for it: fill and bake at once, before it thaws and runs. Thawed and drained, say so.',
+    });
+  }
   if (!bake) return advice;
   if (bake.doneMin === null && bake.filledMin !== null) {
     advice.push(

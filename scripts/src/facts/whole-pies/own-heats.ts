@@ -4,6 +4,12 @@ import { fact } from '../fact.js';
 import type { WholePie } from './pies.js';
 import { planOf, specOf } from './plan.js';
 
+const MATERIAL_WORDS: Readonly<Record<string, string>> = {
+  enamelled_steel: 'enamel',
+  aluminium: 'used aluminium',
+  foil: 'foil',
+};
+
 const NOT_TOLD = ['enamelled_steel', 'glass', 'aluminium'] as const;
 
 /** What must be reached: three quarters tender, nine tenths set, hot through, or dried. Practice in words; our numbers for them. */
@@ -86,6 +92,19 @@ export function ownHeats(pie: WholePie): Fact[] {
             source: 'food-service and test-kitchen practice, from memory',
           }),
         ]),
+    ...(pie.filling !== 'dry' && first.plan.work.body.baseCrustM > 0
+      ? [
+          fact({
+            id: `${pie.id}.base`,
+            figure: `the same: outside of the base, in ${MATERIAL_WORDS[spec.dish.material] ?? 'metal'}`,
+            unit: 'C',
+            predicted: first.bake.atEnd.baseC,
+            low: 120,
+            high: 150,
+            source: 'food-service and test-kitchen practice, from memory',
+          }),
+        ]
+      : []),
   ];
 }
 

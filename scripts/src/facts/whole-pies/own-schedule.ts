@@ -23,7 +23,7 @@ function outsidePractice(stages: readonly [Stage, Stage], { crumb }: WholePie): 
 /** With the stages left to Mardle: heats, total and colour as a baker would follow them. */
 export function ownSchedule(pie: WholePie): Fact[] {
   const spec = specOf(pie.id);
-  const { bake } = planOf({ ...spec, bake: { ...spec.bake, singleStage: undefined, stages: null } });
+  const { bake, plan } = planOf({ ...spec, bake: { ...spec.bake, singleStage: undefined, stages: null } });
   const [first, second] = bake.stages;
   const [shortest, longest] = pie.takesMin;
   return [
@@ -63,6 +63,18 @@ export function ownSchedule(pie: WholePie): Fact[] {
       low: pie.top[0],
       high: Math.min(pie.top[1], 3),
     }),
+    ...(plan.work.body.baseCrustM > 0
+      ? [
+          fact({
+            id: `${pie.id}.base_colour`,
+            figure: 'the same: colour of the base, straw to deep gold',
+            unit: 'index',
+            predicted: bake.atEnd.baseBrowning,
+            low: 0.25,
+            high: 3,
+          }),
+        ]
+      : []),
   ];
 }
 
