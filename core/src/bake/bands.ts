@@ -61,6 +61,8 @@ const costs = {
   wrongColour: 400,
   seenFrom: 0.2,
   soggy: 40,
+  /** A base e times as dark as it may be. */
+  burnt: 40,
   foil: 5,
   turnTheKnob: 3,
   /** One heat where two are usual, and two where one is. */
@@ -71,6 +73,8 @@ const costs = {
 const DRY_BASE = 0.1;
 /** So much wetter costs the whole of it. */
 const SOGGY_OVER = 0.15;
+/** A base darker than this is too dark, browning index. Estimate. */
+export const DARK_BASE = 3;
 
 /** A first stage is a quarter of an hour or a little more: middle and half-width, min. Common practice, no source (W1 to W3). */
 const USUAL_FIRST_MIN = [17, 12] as const;
@@ -96,6 +100,7 @@ export function costOf(way: Schedule, target: number, usual: UsualHeats): number
     costs.colour * off ** 2 +
     costs.wrongColour * Math.max(0, off - costs.seenFrom) +
     costs.soggy * Math.min(1, Math.max(0, (way.baseMoisture - DRY_BASE) / SOGGY_OVER)) +
+    costs.burnt * Math.max(0, Math.log(Math.max(1, way.baseBrowning) / DARK_BASE)) +
     (way.foilMin === null ? 0 : costs.foil) +
     (single ? 0 : costs.turnTheKnob) +
     (single === usual.oneHeat ? 0 : costs.otherCount)

@@ -68,6 +68,12 @@ describe('of two ways the better one is', () => {
     expect(best(ready, hotter)).toBe(ready);
   });
 
+  it('the one with a base that is not burnt', () => {
+    const gold = way({ secondC: 170, baseBrowning: 2.5 });
+    expect(first(way({ baseBrowning: 5 }), gold)).toBe(gold);
+    expect(first(way({ baseBrowning: 2.9 }), gold)?.baseBrowning).toBe(2.9);
+  });
+
   it('the one without foil', () => {
     const bare = way({ secondC: 185 });
     expect(first(way({ foilMin: 20 }), bare)).toBe(bare);

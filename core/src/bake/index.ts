@@ -1,6 +1,7 @@
 export type { Bake, OvenWork } from './bake.js';
 export { bakeSteps, bakeWork, mendSteps, otherKindSteps, roughBake, turnAt } from './bake.js';
 export type { Band } from './bands.js';
+export { DARK_BASE } from './bands.js';
 export type { DoneRule, FillingBody, PieBody, TopBody } from './body.js';
 export { fillingMakeup, inBatter } from './body.js';
 export { colourTargets } from './colour.js';

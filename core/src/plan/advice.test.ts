@@ -158,6 +158,10 @@ describe('advice, said where the work is', () => {
     expect(said(stages(225, 25, 200, 40))).toContain('foil');
     expect(said(stages(280, 60, 270, 60))).toContain('too_dark');
     expect(said(stages(190, 15, 165, 40))).not.toContain('foil');
+    // A base that burns is not to be seen from above.
+    const onSteel = { bake: { ...stages(200, 15, 190, 55).bake!, beneath: 'hot_steel' as const } };
+    expect(said(onSteel)).toContain('dark_base');
+    expect(said(stages(200, 15, 185, 30))).not.toContain('dark_base');
   });
 });
 

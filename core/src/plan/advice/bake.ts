@@ -1,4 +1,4 @@
-import { colourTargets } from '../../bake/index.js';
+import { colourTargets, DARK_BASE } from '../../bake/index.js';
 import type { Advice } from '../../forms/index.js';
 import { careAt, watch } from '../../forms/index.js';
 import { rowOf } from '../../larder/index.js';
@@ -36,6 +36,17 @@ function soggyRemedy({ bake, dish }: PieSpec): string {
     return 'A dish of dark metal, a lower rack, or hot steel under it.';
   }
   return 'A hotter first stage, a lower rack, or hot steel under it.';
+}
+
+/** Past the limit by this much it is worth a word: the share that an oven ten degrees off makes. Estimate. */
+const DARKER = 1.15;
+
+/** What keeps it paler. */
+function darkRemedy({ bake }: PieSpec): string {
+  if (bake.beneath === 'hot_steel') return 'Off the hot steel, onto the rack.';
+  if (bake.rack === 'low') return 'Up to the middle of the oven.';
+  if (bake.beneath === 'tray') return 'A second tray under the first.';
+  return 'A tray under the dish, or a dish of glass or bright metal.';
 }
 
 /** What should be said about the oven. */
@@ -102,6 +113,9 @@ export function bakeAdvice(context: BakedContext): Advice[] {
       level: 'watch',
       text: `The base will be soggy. ${soggyRemedy(spec)}`,
     });
+  }
+  if (bake.atEnd.baseBrowning > DARK_BASE * DARKER) {
+    advice.push(watch('dark_base', 'oven', `The base gets too dark. ${darkRemedy(spec)}`));
   }
   if (spec.bake.oven.hotSide && spec.bake.oven.hotSide !== 'none') {
     advice.push({
