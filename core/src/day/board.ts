@@ -1,4 +1,4 @@
-import type { Day, DayPie, Skill } from './day.js';
+import type { Day, DayPie, Hand, Skill } from './day.js';
 import { skills } from './day.js';
 
 /** Places of one kind, and how many of them are taken minute by minute. */
@@ -28,7 +28,14 @@ export interface Board {
   readonly attended: Uint8Array;
   /** Whether a task goes rather to whoever has something to do right after it, so that others have time in one piece. */
   inOnePiece: boolean;
+  /** Whether those who can do more things are spared: of nearly equal places a task takes that of whoever can do least. */
+  sparing: boolean;
+  /** How much later the place of a pair of hands must be than that of those who can do least, then, min. */
+  readonly sparedMin: readonly number[];
 }
+
+/** For each thing more that hands can do. Estimate, found in a trial. */
+const SPARED_MIN = 5;
 
 /** Late plans run over their hours; so far a day is looked at. */
 const OVER_MIN = 720;
@@ -47,6 +54,11 @@ function awayOf(day: Day, fromMin: number, minutes: number): Uint8Array[] {
     for (const [start, end] of breaks) row.fill(1, Math.max(0, start - fromMin), Math.max(0, end - fromMin));
     return row;
   });
+}
+
+function sparedOf(hands: readonly Hand[]): number[] {
+  const counts = hands.map((hand) => (hand.skills ?? skills).length);
+  return counts.map((count) => SPARED_MIN * (count - Math.min(...counts)));
 }
 
 /** What a solver keeps of a day between its tries. */
@@ -99,6 +111,8 @@ export function boardsOf(day: Day): Boards {
     worked: new Float64Array(kitchen.hands.length),
     attended: new Uint8Array(minutes).map((_, t) => (able.oven.some((hand) => away[hand]![t] === 0) ? 1 : 0)),
     inOnePiece: false,
+    sparing: false,
+    sparedMin: sparedOf(kitchen.hands),
   };
   return { board, able };
 }
@@ -153,7 +167,7 @@ function idleAfter(row: Uint8Array, from: number): number {
 
 /**
  * The latest start in `[least, most]` at which somebody with the skill is free for so long; of equals whoever worked least. With
- * `inOnePiece` a minute idle after it counts as a minute sooner. What lay somewhere may be `kept` there as long as it can.
+ * `inOnePiece` a minute idle after it counts as a minute sooner, with `sparing` so do hands that can do more. What lay somewhere may be `kept` there as long as it can.
  */
 export function latestSlot(
   board: Board,
@@ -185,7 +199,10 @@ export function latestSlot(
       start = busy - lastsMin;
     }
     if (start < soonest) continue;
-    const worth = board.inOnePiece ? start - idleAfter(row, start + lastsMin) : start;
+    const worth =
+      start -
+      (board.inOnePiece ? idleAfter(row, start + lastsMin) : 0) -
+      (board.sparing ? board.sparedMin[hand]! : 0);
     if (worth > bestWorth || (worth === bestWorth && board.worked[hand]! < board.worked[who]!)) {
       best = start;
       bestWorth = worth;

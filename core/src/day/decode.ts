@@ -17,6 +17,8 @@ export interface Order {
   readonly doughFirst: boolean;
   /** Tasks go to whoever has something to do right after them. */
   readonly inOnePiece: boolean;
+  /** Those who can do more things are spared for them. */
+  readonly sparing: boolean;
 }
 
 /** A day as the search thinks of it. */
@@ -25,7 +27,7 @@ export interface DayIdea {
   readonly order: Order;
 }
 
-export const usualOrder: Order = { linesFirst: false, doughFirst: false, inOnePiece: false };
+export const usualOrder: Order = { linesFirst: false, doughFirst: false, inOnePiece: false, sparing: false };
 
 /** A day made of ordered runs. It is the decoder's own: good until the next one is decoded. */
 export interface Decoded {
@@ -99,6 +101,7 @@ function attemptOf(
     board: boards.board,
     attempt: ({ runs: ideas, order }, urgent, strict) => {
       boards.board.inOnePiece = order.inOnePiece;
+      boards.board.sparing = order.sparing;
       const { all, runs, failed: without } = layer.lay(ideas, urgent, strict);
       if (strict && without > 0) return { pies: all, runs, batches: [], failed: without, retry: false };
       const waiting = day.pies.flatMap((_, i) => (all[i]!.run < 0 || urgent.has(i) ? [] : [i]));

@@ -48,6 +48,7 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
   let laid: Laid[] = [];
   let laidStrict = false;
   let laidInOnePiece = false;
+  let laidSparing = false;
   const timesOf = runTimesOf(day, ways, board.fromMin);
 
   function runAt(
@@ -127,7 +128,13 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
 
   /** How many of the runs that lie can stay, counted from the last one of the day. */
   function staying(ideas: readonly RunIdea[], urgent: ReadonlySet<number>, strict: boolean): number {
-    if (urgent.size > 0 || strict !== laidStrict || board.inOnePiece !== laidInOnePiece) return 0;
+    if (
+      urgent.size > 0 ||
+      strict !== laidStrict ||
+      board.inOnePiece !== laidInOnePiece ||
+      board.sparing !== laidSparing
+    )
+      return 0;
     let same = 0;
     while (same < laid.length && same < ideas.length && laid[same]!.idea === ideas[ideas.length - 1 - same])
       same += 1;
@@ -139,6 +146,7 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
       laid = laid.slice(0, staying(ideas, urgent, strict));
       laidStrict = strict;
       laidInOnePiece = board.inOnePiece;
+      laidSparing = board.sparing;
       placer.rollBack(laid.at(-1)?.mark ?? 0);
       const runs: PlacedRun[] = [];
       const next: (PlacedRun | null)[] = kitchen.ovens.map(() => null);

@@ -23,10 +23,16 @@ export interface Looking {
 const MOST_TAKEN_OUT = 4;
 /** Programmes of an oven that are tried for a pie on its own, cheapest first. */
 const NEW_RUN_WAYS = 3;
-const RUNS_LOOKED_AT = 8;
+/** Few are tried at a time: many small moves find more than a few careful ones. */
+const RUNS_LOOKED_AT = 3;
 /** How much before its last moment a run is tried, min. */
 export const soonerBy = [0, 0, 1, 2, 5, 10, 15, 20, 30];
-const orders = ['linesFirst', 'doughFirst', 'inOnePiece'] as const satisfies readonly (keyof Order)[];
+const orders = [
+  'linesFirst',
+  'doughFirst',
+  'inOnePiece',
+  'sparing',
+] as const satisfies readonly (keyof Order)[];
 
 const without = (runs: readonly RunIdea[], out: ReadonlySet<number>): RunIdea[] =>
   runs.flatMap((idea) => {
@@ -52,12 +58,12 @@ export function putBack(
   ovens.forEach((_, oven) => {
     const ways = [...decoder.ways[oven]![i]!].sort((a, b) => a[1].cost - b[1].cost).slice(0, NEW_RUN_WAYS);
     if (ways.length === 0) return;
-    // One way for sure, one by chance; at its hour and somewhere else.
+    // One way for sure, one by chance; each at its hour or somewhere else.
     for (const picked of new Set([0, pick(ways.length)])) {
       const run: RunIdea = { oven, heat: ways[picked]![0], pies: [i], sooner: 0 };
       const hour = runs.findIndex((other) => day.pies[other.pies[0]!]!.ready.at > day.pies[i]!.ready.at);
-      const places = new Set([0, hour < 0 ? runs.length : hour, pick(runs.length + 1)]);
-      for (const place of places) tries.push([...runs.slice(0, place), run, ...runs.slice(place)]);
+      const place = chance() < 0.5 ? pick(runs.length + 1) : hour < 0 ? runs.length : hour;
+      tries.push([...runs.slice(0, place), run, ...runs.slice(place)]);
     }
   });
   let best: Found | null = null;
