@@ -8,6 +8,8 @@ export interface Schedule {
   /** When it is home, and when its filling was: in between it waits for its colour. */
   readonly doneMin: number;
   readonly filledMin: number;
+  /** Whether it bubbles at the edge by then: the sign that bakers wait for. */
+  readonly bubbles: boolean;
   readonly browning: number;
   /** Moisture of the outer half of the base at the end, kg per kg dry, and its colour; 0 without a base. */
   readonly baseMoisture: number;
@@ -52,6 +54,8 @@ const costs = {
   minute: 0.06,
   /** A minute that a done filling waits for the colour of its top, after the first few. */
   wait: 0.35,
+  /** Taken out before it bubbles. */
+  quiet: 5,
   /** A heat half a width away from what is usual. */
   unusual: 6,
   /** A first stage half a width longer or shorter than is usual. */
@@ -94,6 +98,7 @@ export function costOf(way: Schedule, target: number, usual: UsualHeats): number
     : away(way.firstC, usual.first) + away(way.secondC, usual.second);
   return (
     costs.minute * way.doneMin +
+    (way.bubbles ? 0 : costs.quiet) +
     costs.wait * Math.max(0, way.doneMin - way.filledMin - WAITS_GLADLY_MIN) +
     costs.unusual * heats +
     (single ? 0 : costs.unusualFirst * away(way.firstMin, USUAL_FIRST_MIN)) +

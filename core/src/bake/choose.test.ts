@@ -1,5 +1,6 @@
 import { aBody, aPlace } from '../test/body.js';
 import type { Schedule } from './bands.js';
+import { homeMin, nothingSeen } from './events.js';
 import { bandsOf, bestOfPairs, colourOff, isSingle } from './bands.js';
 import { knobWords, markOnKnob, onKnob } from './knob.js';
 import { finishNow } from './paused.js';
@@ -13,6 +14,7 @@ const way = (more: Partial<Schedule> = {}): Schedule => ({
   secondC: 180,
   doneMin: 45,
   filledMin: Math.min(40, more.doneMin ?? 40),
+  bubbles: true,
   browning: 1.5,
   baseMoisture: 0.05,
   baseBrowning: 1,
@@ -66,6 +68,12 @@ describe('of two ways the better one is', () => {
     expect(best(waits(45), hotter)).toBe(hotter);
     const ready = waits(55);
     expect(best(ready, hotter)).toBe(ready);
+  });
+
+  it('the one that bubbles before it is taken out', () => {
+    const bubbling = way({ firstC: 200, doneMin: 50 });
+    expect(first(way({ bubbles: false }), bubbling)).toBe(bubbling);
+    expect(first(way({ bubbles: false, firstC: 200 }), way({ bubbles: false }))?.firstC).toBe(205);
   });
 
   it('the one with a base that is not burnt', () => {
@@ -194,4 +202,27 @@ it('a paused sum is driven to its end', () => {
     return 'done';
   }
   expect(finishNow(sum())).toBe('done');
+});
+
+describe('a pie is home', () => {
+  const events = { ...nothingSeen.events, tenderMin: 40, setMin: 38, heatedMin: 36 };
+  const rule = aBody().done;
+
+  it('a seventh later than it is done, seven minutes at most, once it is coloured', () => {
+    expect(homeMin({ ...events, colouredMin: 30 }, rule, 60)).toBeCloseTo(46, 9);
+    expect(homeMin({ ...events, tenderMin: 70, colouredMin: 30 }, rule, 80)).toBe(77);
+    expect(homeMin({ ...events, colouredMin: 55 }, rule, 60)).toBe(55);
+  });
+
+  it('pale, when its filling has waited half an hour', () => {
+    expect(homeMin(events, rule, 60)).toBeNull();
+    expect(homeMin(events, rule, 70)).toBe(70);
+    expect(homeMin({ ...events, colouredMin: 90 }, rule, 95)).toBe(70);
+  });
+
+  it('as soon as it is dry and coloured, when it is an empty shell', () => {
+    const shell = { ...rule, tender: false, set: false, coldestC: null, coloured: true, baseDry: true };
+    expect(homeMin({ ...nothingSeen.events, baseCrispMin: 30, colouredMin: 33 }, shell, 40)).toBe(33);
+    expect(homeMin({ ...nothingSeen.events, baseCrispMin: 34, colouredMin: 33 }, shell, 40)).toBe(34);
+  });
 });

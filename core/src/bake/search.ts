@@ -67,6 +67,7 @@ export function ends(run: Run, settingC: number, colour: ColourName, before: See
       const end: End = {
         doneMin: Math.max(home, fromMin),
         filledMin: filledMin(seen.events, rule) ?? home,
+        bubbles: run.model.body.filling === null || seen.events.edgeBubblingMin !== null,
         browning: now.topBrowning,
         baseMoisture: now.baseMoisture,
         baseBrowning: now.baseBrowning,

@@ -7,6 +7,7 @@ const way = (part: Partial<OtherSchedule>): OtherSchedule => ({
   secondC: 180,
   doneMin: 45,
   filledMin: 40,
+  bubbles: true,
   browning: 1.5,
   baseMoisture: 0.02,
   baseBrowning: 1,
