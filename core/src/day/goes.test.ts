@@ -77,6 +77,21 @@ describe('pies that come out at one minute', () => {
     expect(checkDay(day, moved.plan)).toEqual([]);
   });
 
+  it('are refused in words where their hands are away', () => {
+    const plan = shared();
+    const [first] = four(plan);
+    if (!first) throw new Error('no go of four');
+    const to = first.hands === 'lead' ? 'second' : 'lead';
+    const away = day.kitchen.hands.map((hand) =>
+      hand.id === to ? { ...hand, breaks: [[first.start, first.start + 5] as const] } : hand,
+    );
+    const moved = moveTask({ ...day, kitchen: { ...day.kitchen, hands: away } }, plan, first.id, {
+      start: first.start,
+      hands: to,
+    });
+    expect(moved.ok || moved.why.join(' ')).toMatch(/Then taking out Damson \d lies in a break of/);
+  });
+
   it('wait together when their hands are busy, and come out on their own when one is slower', () => {
     const plan = shared();
     expect(pushRight(day, plan)).toEqual(plan);
