@@ -72,6 +72,9 @@ export function OwnStages({ spec, plan, stages }: OwnStagesProps) {
   );
 }
 
+/** A found time leaves so much for safety, rounded up to fives: no more than that is to spare. */
+const TO_SPARE_MIN = 11;
+
 /** What a recipe would do here, in a sentence or two. */
 export function whatHappens({ bake, spec }: PiePlan): string {
   if (!bake) return '';
@@ -82,8 +85,10 @@ export function whatHappens({ bake, spec }: PiePlan): string {
       ? 'the filling is not done when it comes out'
       : bake.doneMin > bake.outMin + 2
         ? `the filling wants ${Math.round(bake.doneMin - bake.outMin)} minutes more`
-        : bake.doneMin < bake.outMin - 5
+        : bake.doneMin < bake.outMin - TO_SPARE_MIN
           ? `the filling is done ${Math.round(bake.outMin - bake.doneMin)} minutes before it comes out`
-          : 'the filling is done as it comes out';
+          : bake.doneMin < bake.outMin - 2
+            ? `the filling is done with ${Math.round(bake.outMin - bake.doneMin)} minutes to spare`
+            : 'the filling is done as it comes out';
   return `In this oven, in this dish: ${late}; the top is ${colour}, where you asked for ${target.label}.`;
 }
