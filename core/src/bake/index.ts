@@ -36,5 +36,5 @@ export { filledMin, homeMin } from './events.js';
 export { noInterventions, simulateBake } from './simulate.js';
 export { totalEnthalpyJ, VAPOUR_J_KG } from './state.js';
 export { evaporationKgSM2 } from './surface.js';
-export { airPressurePa, boilingC, saturationPa, WATER_J_KG_K } from './water.js';
+export { airPressurePa, boilingC, freezingC, saturationPa, WATER_J_KG_K } from './water.js';
 export { otherWaysInWords, RIGHT_OFF } from './ways.js';

@@ -7,6 +7,7 @@ import type { Stuff } from './mesh-builder.js';
 import { foodStuff } from './mesh-builder.js';
 import type { MeshSize } from './mesh-size.js';
 import { cellKinds } from './mesh.js';
+import { freezingC } from './water.js';
 
 /** The skin that colours, m: as thick on every mesh, so that a colour means the same on each. Estimate. */
 const SKIN_M = 0.0005;
@@ -124,7 +125,7 @@ export function stuffsOf(body: PieBody, at: Layout): (i: number, j: number) => S
         filling.massKg / fillingVolume,
         0,
         0,
-        -1.86 * filling.molality,
+        freezingC(filling.molality),
       )
     : nothing;
   const topStuff = top

@@ -37,6 +37,9 @@ export function boilingC(pressurePa: number, waterActivity = 1): number {
  */
 export const airPressurePa = (altitudeM: number): number => 101325 * (1 - 2.25577e-5 * altitudeM) ** 5.25588;
 
+/** Freezing point in C of water with so much dissolved in it, mol/kg: 1.86 K for each. Handbook value. */
+export const freezingC = (molality: number): number => -1.86 * molality;
+
 /** Heat of vaporisation, linear fit to steam tables 0-120 C (2501 at 0, 2257 at 100 kJ/kg). */
 export const vaporisationJKg = (tempC: number): number => 2.501e6 - 2440 * tempC;
 

@@ -167,7 +167,8 @@ function idleAfter(row: Uint8Array, from: number): number {
 
 /**
  * The latest start in `[least, most]` at which somebody with the skill is free for so long; of equals whoever worked least. With
- * `inOnePiece` a minute idle after it counts as a minute sooner, with `sparing` so do hands that can do more. What lay somewhere may be `kept` there as long as it can.
+ * `inOnePiece` a minute idle after it counts as a minute sooner, with `sparing` so do hands that can do more. What lay somewhere
+ * may be `kept` there as long as it can.
  */
 export function latestSlot(
   board: Board,

@@ -108,14 +108,23 @@ describe('pies that come out at one minute', () => {
     expect(goesOf(apart).filter(([task]) => task?.kind === 'out')).toHaveLength(2);
   });
 
-  it('leave a day that slipped to be mended by whole goes', () => {
+  it('are given to other hands together, when theirs are kept by something else', () => {
     const plan = shared();
-    const load = plan.tasks.find(({ kind }) => kind === 'load');
-    const mended = mendSlip(day, plan, { lasts: new Map([[load?.id ?? '', 75]]) }, []);
-    for (const { task } of mended?.changes ?? []) {
-      const one = plan.tasks.find(({ id }) => id === task);
-      expect((one?.end ?? 0) - (one?.start ?? 0)).toBeGreaterThan(0);
-    }
+    const [first] = four(plan);
+    if (!first) throw new Error('no go of four');
+    // Whoever put them in is kept at it until long after they are done.
+    const byOne = {
+      ...plan,
+      tasks: plan.tasks.map((task) => (task.kind === 'load' ? { ...task, hands: first.hands } : task)),
+    };
+    const kept = { lasts: new Map([[`load:${plan.runs[0]?.id ?? ''}`, 110]]) };
+    expect(pushRight(day, byOne, kept).late).not.toEqual([]);
+    const mended = mendSlip(day, byOne, kept, []);
+    expect(mended?.plan.late).toEqual([]);
+    expect(mended?.changes.map(({ task }) => task)).toContain(first.id);
+    expect(new Set(outs(mended?.plan ?? plan).map(({ hands }) => hands)).size).toBe(1);
+    // Those that only come along are not told of.
+    expect(mended?.changes.filter(({ task }) => task.startsWith('out:'))).toHaveLength(1);
   });
 
   it('fill an oven of two places twice', () => {

@@ -1,5 +1,5 @@
 import type { FillingBody } from '../bake/index.js';
-import { enthalpyJ, specificHeat, temperatureC } from '../bake/index.js';
+import { enthalpyJ, freezingC, specificHeat, temperatureC } from '../bake/index.js';
 import type { BuiltContext } from '../forms/index.js';
 import type { Figure } from '../units/index.js';
 import { figure, q, sumOf } from '../units/index.js';
@@ -7,9 +7,8 @@ import { figure, q, sumOf } from '../units/index.js';
 /** Air of a fridge and of a freezer, and what comes out of them, C. */
 export const coldC = { fridge: 4, freezer: -18 } as const;
 
-const FRUIT_SUGAR_G_MOL = 180.2;
-/** A mole of anything in a kg of water lowers its freezing point by so much, K kg/mol. Handbook value. */
-const FREEZING_LOWERS_K = 1.86;
+/** Glucose and fructose, g/mol. */
+export const FRUIT_SUGAR_G_MOL = 180.2;
 /** At which heat capacities are taken, C. */
 const MIDWAY_C = 10;
 
@@ -35,8 +34,8 @@ export function goesInC(context: BuiltContext, body: FillingBody): number {
   const dryKg = body.massKg - waterKg;
   const dryJKgK = specificHeat({ ...body.composition, water: 0 }, MIDWAY_C) / (1 - body.composition.water);
   const frozenDryKg = Math.min(dryKg, frozenKg - frozenWaterKg);
-  const fruitFreezesC = (-FREEZING_LOWERS_K * batch.sugarsG) / FRUIT_SUGAR_G_MOL / (batch.waterG / 1000);
-  const freezesC = -FREEZING_LOWERS_K * body.molality;
+  const fruitFreezesC = freezingC((1000 * batch.sugarsG) / FRUIT_SUGAR_G_MOL / batch.waterG);
+  const freezesC = freezingC(body.molality);
   const heatJ =
     enthalpyJ(coldC.freezer, frozenDryKg * dryJKgK, frozenWaterKg, fruitFreezesC) +
     enthalpyJ(startC, (dryKg - frozenDryKg) * dryJKgK, waterKg - frozenWaterKg, freezesC);

@@ -6,10 +6,9 @@ import { cookedShare, isCooked, pieceThicknessMm, preparations } from '../fillin
 import type { BuiltContext } from '../forms/index.js';
 import { madeOf, rowOf, softeningFactor } from '../larder/index.js';
 import type { DishSpec, PieSpec } from '../spec/index.js';
-import { coldC, goesInC } from './goes-in.js';
+import { coldC, FRUIT_SUGAR_G_MOL, goesInC } from './goes-in.js';
 
 const SUCROSE_G_MOL = 342.3;
-const FRUIT_SUGAR_G_MOL = 180.2;
 const ACID_G_MOL = 134;
 /** A fruit below this share of the filling does not hold up the whole pie. */
 const COUNTS_FROM_SHARE = 0.15;
