@@ -114,6 +114,8 @@ export interface PieBody {
   readonly baseBaked: boolean;
   /** Stands on a flat sheet: no dish around it. */
   readonly freeStanding: boolean;
+  /** Baking paper lies under it. */
+  readonly onPaper: boolean;
   readonly top: TopBody | null;
   readonly dough: Composition;
   /** Null for a shell that is baked empty. */

@@ -174,6 +174,12 @@ const bakeConstants = {
   },
   weightsOven: { value: 10, unit: 'W/m2K', what: 'oven into the weights from above', source: 'estimate' },
   dishContact: { value: 300, unit: 'W/m2K', what: 'dough against the dish', source: 'estimate' },
+  paperContact: {
+    value: 175,
+    unit: 'W/m2K',
+    what: 'baking paper and the air that it traps on its sheet',
+    source: 'estimate: .06 mm of paper at .05 W/mK, .15 mm of air at .033',
+  },
   shellContact: {
     value: 40,
     unit: 'W/m2K',

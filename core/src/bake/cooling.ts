@@ -34,6 +34,7 @@ const freeConvection = { up: 1.32, down: 0.59, aside: 1.42 } as const;
 const noDish = (body: PieBody): PieBody => ({
   ...body,
   freeStanding: true,
+  onPaper: false,
   dish: { ...body.dish, wallMm: 0.01, emissivity: 0.9, conductivity: 1, density: 1000, specificHeat: 1000 },
 });
 

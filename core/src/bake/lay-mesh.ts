@@ -47,7 +47,9 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
 
   const wall = dish.wallMm / 1000;
   // An empty shell lifts off its dish here and there; a filled one is pressed to it.
-  const contact = 1 / constant(body.filling ? 'dishContact' : 'shellContact');
+  const contact =
+    1 / constant(body.filling ? 'dishContact' : 'shellContact') +
+    (body.onPaper ? 1 / constant('paperContact') : 0);
   const dishStuff = (conductivity: number): Stuff => ({
     kind: cellKinds.dish,
     dryKgM3: dish.density,

@@ -136,6 +136,7 @@ export function pieBody(context: BuiltContext): PieBody {
     baseCrustM: crustM,
     baseBaked: form.baseBaked && !cold,
     freeStanding: form.filled !== 'dish',
+    onPaper: form.filled !== 'dish' || spec.pastry.dishCoat === 'lined',
     top: form.top.body(build.top, build, beside),
     dough: doughComposition(dough),
     filling: cold ? null : { ...all, massKg: all.massKg / vessel.count },

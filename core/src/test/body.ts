@@ -14,6 +14,7 @@ export const aBody = (more: Partial<PieBody> = {}): PieBody => ({
   baseCrustM: 0.0032,
   baseBaked: false,
   freeStanding: false,
+  onPaper: false,
   top: {
     cover: 1,
     thicknessM: 0.0032,
