@@ -16,8 +16,9 @@ const knownMisses: Readonly<Record<string, string>> = {
   'W5.base': 'foil takes up too little of the radiation from below: its emissivity is that of handbooks',
   'W6.base': 'the same',
   'W6.loss': 'few apples under a crumb bubble for ten minutes only',
+  'W7.bubbles':
+    'in enamel it bubbles by then, in glass two minutes later, in a used tin six: which dish it was is not told',
   'W7.loss': 'a very full pie under a thick crumb hardly bubbles before it is taken out',
-  'W8.base': 'a sheet gathers heat beside what stands on it, here a few degrees too much',
   'W8.loss': 'bare slices of a thin free-form pie lose too much: a drying skin on fruit is not known',
 };
 

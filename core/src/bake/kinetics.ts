@@ -57,7 +57,7 @@ export const dryBrowningRate = (tempC: number, washFactor: number): number =>
  * @param waterActivity 0 to 1
  * @param washFactor of the wash, bare 1
  * @returns 1/s
- * @example browningRate(160, 0.1, 1) // 0.002696
+ * @example browningRate(160, 0.1, 1) // 0.002183
  */
 export const browningRate = (tempC: number, waterActivity: number, washFactor: number): number =>
   dryBrowningRate(tempC, washFactor) * dryEnoughToBrown(waterActivity);

@@ -69,7 +69,7 @@ export interface BakeModel {
 
 /** Scratch arrays of a step: over cells, over places in lines, over faces. */
 interface Work {
-  readonly conductivity: Float64Array;
+  readonly conductivity: { readonly upward: Float64Array; readonly outward: Float64Array };
   readonly capacity: Float64Array;
   readonly conductance: { readonly upward: Float64Array; readonly outward: Float64Array };
   readonly outerG: Float64Array;
@@ -104,7 +104,7 @@ function makeWork(mesh: Mesh): Work {
   const faces = Math.max(mesh.ends.cell.length, mesh.sides.cell.length);
   const array = (length: number): Float64Array => new Float64Array(length);
   return {
-    conductivity: array(cells),
+    conductivity: { upward: array(cells), outward: array(cells) },
     capacity: array(cells),
     conductance: { upward: array(places), outward: array(places) },
     outerG: array(cells),

@@ -112,14 +112,15 @@ describe('readings', () => {
   });
 
   it('are crossed by each event at its moment', () => {
+    const { readings, events } = simulateBake(aBody(), aPlace, [...hot, ...hot], meshSizes.usual);
     const at = (minute: number | null, of: (reading: Reading) => number): [number, number] => {
-      const after = told().readings.findIndex(({ timeMin }) => timeMin >= (minute ?? Infinity));
-      return [of(told().readings[after - 1]!), of(told().readings[after]!)];
+      const after = readings.findIndex(({ timeMin }) => timeMin >= (minute ?? Infinity));
+      return [of(readings[after - 1]!), of(readings[after]!)];
     };
     for (const [minute, of, level] of [
-      [told().events.tenderMin, (r: Reading) => r.tender, 0.64],
-      [told().events.setMin, (r: Reading) => r.set, 0.9],
-      [told().events.goldenMin, (r: Reading) => r.topBrowning, 1],
+      [events.tenderMin, (r: Reading) => r.tender, 0.64],
+      [events.setMin, (r: Reading) => r.set, 0.9],
+      [events.goldenMin, (r: Reading) => r.topBrowning, 1],
     ] as const) {
       const [before, after] = at(minute, of);
       expect(before).toBeLessThanOrEqual(level);

@@ -13,6 +13,7 @@ import { couple, sweep } from './sweep.js';
 import { FUSION_J_KG, ICE_J_KG_K, WATER_J_KG_K } from './water.js';
 
 const STIR_GAIN = constant('stirGain');
+const STIR_ASIDE = constant('stirAside');
 const STIR_SET = constant('stirSet');
 /** A boiling filling takes this many times the heat for a degree; near enough to none. */
 const BOILING_TIMES = 20;
@@ -22,37 +23,45 @@ const smoothstep = (from: number, to: number, x: number): number => {
   return t * t * (3 - 2 * t);
 };
 
-/** Conductivity of filling in one cell: fruit with air in it until it softens, stirred by thin juice when it is hot. */
-function fillingConductivity(
+/** Conductivity of filling that nothing stirs: fruit with air in it until it softens, and ice when it is frozen. */
+function stillConductivity(
   { body, fillingK, airShare }: BakeModel,
   temp: number,
   freezesC: number,
-  starch: number,
   firmness: number,
 ): number {
   const { filling } = body;
   if (!filling) return fillingK;
   const air = airShare + Math.max(0, filling.airShare - airShare) * firmness;
   const still = withVoids(fillingK, moistAirK(temp), air);
-  if (temp < freezesC) return still * (1 + 2 * Math.min(1, (freezesC - temp) / 8));
-  const thin = Math.max(filling.freeShare * Math.min(1, temp / 60), smoothstep(30, 60, temp));
-  const thick = 1 + ((filling.setGPer100G * starch) / STIR_SET) ** 2;
-  return still * (1 + (STIR_GAIN * filling.stirs * thin) / thick);
+  return temp < freezesC ? still * (1 + 2 * Math.min(1, (freezesC - temp) / 8)) : still;
 }
 
-/** Conductivity of every cell, W/(m K). */
+/** How many times as much thin juice carries when it is hot: it rises, and less as its starch sets. */
+function stirring({ body: { filling } }: BakeModel, temp: number, freezesC: number, starch: number): number {
+  if (!filling || temp < freezesC) return 0;
+  const thin = Math.max(filling.freeShare * Math.min(1, temp / 60), smoothstep(30, 60, temp));
+  const thick = 1 + ((filling.setGPer100G * starch) / STIR_SET) ** 2;
+  return (STIR_GAIN * filling.stirs * thin) / thick;
+}
+
+/** Conductivity of every cell upward and outward, W/(m K): juice rises more freely than it finds its way between pieces. */
 function conductivities(model: BakeModel, state: BakeState): void {
   const { mesh, work } = model;
   const { kind, conductivityDry, conductivityWet, waterKg, freezesC } = mesh;
+  const { upward, outward } = work.conductivity;
   const { tempC, starch, firmness } = state;
   for (let i = 0; i < kind.length; i++) {
     const dry = conductivityDry[i]!;
     if (kind[i] === cellKinds.crust) {
       const wet = Math.min(1, state.waterKg[i]! / waterKg[i]!);
-      work.conductivity[i] = dry + (conductivityWet[i]! - dry) * wet;
+      upward[i] = outward[i] = dry + (conductivityWet[i]! - dry) * wet;
     } else if (kind[i] === cellKinds.filling) {
-      work.conductivity[i] = fillingConductivity(model, tempC[i]!, freezesC[i]!, starch[i]!, firmness[i]!);
-    } else work.conductivity[i] = dry;
+      const still = stillConductivity(model, tempC[i]!, freezesC[i]!, firmness[i]!);
+      const stirs = stirring(model, tempC[i]!, freezesC[i]!, starch[i]!);
+      upward[i] = still * (1 + stirs);
+      outward[i] = still * (1 + STIR_ASIDE * stirs);
+    } else upward[i] = outward[i] = dry;
   }
 }
 
@@ -160,8 +169,8 @@ export function heatSteps(
 ): void {
   const longS = SLOW_EVERY * stepS;
   conductivities(model, state);
-  couple(model, model.mesh.upward, model.work.conductance.upward);
-  couple(model, model.mesh.outward, model.work.conductance.outward);
+  couple(model, 'upward');
+  couple(model, 'outward');
   let around = surroundingsAt();
   for (let step = 0; step < SLOW_EVERY; step++) {
     if (step > 0) around = surroundingsAt();

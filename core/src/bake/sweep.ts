@@ -4,9 +4,10 @@ import type { BakeState } from './state.js';
 import { WATER_J_KG_K } from './water.js';
 
 /** Refreshes the thermal conductance from each place of the lines to the next, W/K; 0 at the end of a line. */
-export function couple({ work }: BakeModel, lines: Lines, conductance: Float64Array): void {
-  const { conductivity } = work;
-  const { cell, shapeHere, shapeNext, resistance } = lines;
+export function couple({ mesh, work }: BakeModel, way: 'upward' | 'outward'): void {
+  const conductivity = work.conductivity[way];
+  const conductance = work.conductance[way];
+  const { cell, shapeHere, shapeNext, resistance } = mesh[way];
   for (let p = 0; p < cell.length; p++) {
     if (shapeHere[p]! < 0) {
       conductance[p] = 0;

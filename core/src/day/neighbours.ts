@@ -94,6 +94,39 @@ function takeOut(looking: Looking, { runs, ...rest }: DayIdea): Found {
   return found ?? evaluate({ runs, ...rest });
 }
 
+/** The pies of a run, one of them gone and one come; null for nobody. */
+const changed = (run: RunIdea, goes: number | null, comes: number | null): RunIdea => ({
+  ...run,
+  pies: [...run.pies.filter((i) => i !== goes), ...(comes === null ? [] : [comes])],
+});
+
+/** A pie into another run that bakes it right, or in the place of one of that run's, which comes back for it; null where none fits. */
+function moveOne(
+  { day, decoder, evaluate, chance }: Looking,
+  { runs, ...rest }: DayIdea,
+  inPlace: boolean,
+): Found | null {
+  const pickOf = <T>(of: readonly T[]): T | undefined => of[Math.floor(chance() * of.length)];
+  const from = pickOf(runs)!;
+  const goes = pickOf(from.pies)!;
+  const bakes = ({ oven, heat }: RunIdea, i: number): boolean => decoder.ways[oven]![i]!.has(heat);
+  const to = pickOf(
+    runs.filter(
+      (run) =>
+        run !== from &&
+        bakes(run, goes) &&
+        (inPlace || run.pies.length < day.kitchen.ovens[run.oven]!.places),
+    ),
+  );
+  const comes = inPlace && to ? (pickOf(to.pies.filter((i) => bakes(from, i))) ?? null) : null;
+  if (!to || (inPlace && comes === null)) return null;
+  const next = runs.map((run) => {
+    if (run === from) return changed(run, goes, comes);
+    return run === to ? changed(run, comes, goes) : run;
+  });
+  return evaluate({ runs: next.filter(({ pies }) => pies.length > 0), ...rest });
+}
+
 /** A run at another programme, perhaps in another oven; null where its pies have none in common. */
 function otherHeat({ day, decoder, evaluate, chance }: Looking, { runs, ...rest }: DayIdea): Found | null {
   const pick = (below: number): number => Math.floor(chance() * below);
@@ -110,7 +143,7 @@ function otherHeat({ day, decoder, evaluate, chance }: Looking, { runs, ...rest 
 
 /**
  * A neighbour of a plan: runs in another order, at another programme or a little sooner, the rest placed in another order, or,
- * most often, a few pies somewhere else.
+ * most often, a pie in another run, and now and then a few somewhere else.
  */
 export function neighbourOf(looking: Looking, idea: DayIdea): Found {
   const { evaluate, chance } = looking;
@@ -133,6 +166,11 @@ export function neighbourOf(looking: Looking, idea: DayIdea): Found {
   } else if (kind < 0.45) {
     const turned = orders[pick(orders.length)]!;
     return evaluate({ ...idea, order: { ...order, [turned]: !order[turned] } });
+  }
+  // One look, where taking a few out takes ten: the more pies, the seldomer those.
+  if (chance() > 1 / looking.day.pies.length) {
+    const found = moveOne(looking, idea, chance() < 0.5);
+    if (found) return found;
   }
   return takeOut(looking, idea);
 }

@@ -23,9 +23,10 @@ export interface Solving {
 export type DaySearch = Generator<Solving, DayPlan | null>;
 
 const FAILED = 1e6;
-/** How much worse a plan may be taken at first and at last, minutes: it cools down geometrically between. */
-const WARM = 30;
-const COLD = 0.5;
+/** How much worse a plan may be taken at first, minutes: more where there is more to a plan. */
+const warmFor = (pies: number): number => Math.max(30, 2.5 * pies);
+/** It cools down geometrically to so much of that. */
+const COLD_SHARE = 1 / 60;
 const YIELD_EVERY = 16;
 
 /** A day of so few pies is looked at from several seeds: that takes a moment, and its best plan is nearly always found. */
@@ -151,11 +152,12 @@ function* searchFrom(day: Day, seed: number, evaluations: number): DaySearch {
   let plan = pass(told(best));
   const built = spent;
   const limit = built + evaluations;
+  const warm = warmFor(day.pies.length);
   let rounds = 0;
   while (spent < limit) {
     strict = now.failed === 0 && now.lateMin === 0;
     const done = (spent - built) / evaluations;
-    const heat = WARM * (COLD / WARM) ** done;
+    const heat = warm * COLD_SHARE ** done;
     const tried = neighbourOf(looking, now.idea);
     if (tried.total <= now.total || chance() < Math.exp((now.total - tried.total) / heat)) now = tried;
     if (now.total < best.total - 1e-9) {

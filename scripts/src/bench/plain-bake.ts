@@ -95,7 +95,7 @@ export function plainBake(body: PieBody, place: OvenPlace, stages: readonly Stag
   const vented = body.top?.vented ?? 1;
 
   const moistureOf = (cell: Cell): number => cell.waterKg / cell.dryKg;
-  const conductivityOf = (cell: Cell): number => {
+  const conductivityOf = (cell: Cell, stirs: number): number => {
     if (cell.kind === cellKinds.crust)
       return cell.dryK + (cell.wetK - cell.dryK) * Math.min(1, cell.waterKg / cell.rawWaterKg);
     if (cell.kind !== cellKinds.filling) return cell.dryK;
@@ -107,7 +107,7 @@ export function plainBake(body: PieBody, place: OvenPlace, stages: readonly Stag
     const still =
       (fillingK * (v + 2 * fillingK - 2 * air * (fillingK - v))) / (v + 2 * fillingK + air * (fillingK - v));
     const thick = ((body.filling?.setGPer100G ?? 0) * cell.starch) / constant('stirSet');
-    return still * (1 + (gain * thin) / (1 + thick * thick));
+    return still * (1 + (stirs * gain * thin) / (1 + thick * thick));
   };
   const boilsAt = (cell: Cell): number =>
     cell.kind === cellKinds.filling
@@ -115,14 +115,17 @@ export function plainBake(body: PieBody, place: OvenPlace, stages: readonly Stag
       : Math.min(280, boilingC(pressurePa, crustActivity(moistureOf(cell))));
 
   const conduct = (): void => {
-    for (const lines of [mesh.upward, mesh.outward]) {
+    for (const [lines, stirs] of [
+      [mesh.upward, 1],
+      [mesh.outward, constant('stirAside')],
+    ] as const) {
       for (let p = 0; p + 1 < lines.cell.length; p++) {
         if (lines.shapeHere[p]! < 0) continue;
         const a = cells[lines.cell[p]!]!;
         const b = cells[lines.cell[p + 1]!]!;
         const resists =
-          1 / (conductivityOf(a) * lines.shapeHere[p]!) +
-          1 / (conductivityOf(b) * lines.shapeNext[p]!) +
+          1 / (conductivityOf(a, stirs) * lines.shapeHere[p]!) +
+          1 / (conductivityOf(b, stirs) * lines.shapeNext[p]!) +
           lines.resistance[p]!;
         const heatJ = ((b.tempC - a.tempC) / resists) * STEP_S;
         a.enthalpyJ += heatJ;

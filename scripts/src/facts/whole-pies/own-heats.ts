@@ -70,6 +70,18 @@ export function ownHeats(pie: WholePie): Fact[] {
       low,
       high,
     }),
+    ...(pie.bubbles
+      ? [
+          fact({
+            id: `${pie.id}.bubbles`,
+            figure: 'the same: minutes that its edge had bubbled for',
+            unit: 'min',
+            predicted: Math.min(...bakes.map(({ bake }) => bubbledMin(bake))),
+            low: 1,
+            high: bakes[0]!.bake.outMin,
+          }),
+        ]
+      : []),
     ...(pie.filling === 'dry'
       ? []
       : [
@@ -107,6 +119,9 @@ export function ownHeats(pie: WholePie): Fact[] {
       : []),
   ];
 }
+
+const bubbledMin = ({ outMin, events: { edgeBubblingMin } }: Bake): number =>
+  edgeBubblingMin === null ? 0 : outMin - edgeBubblingMin;
 
 /** One pie's filling and pastry before the oven, g. */
 function wholeMassG({ work, build, filling }: PiePlan): number {

@@ -14,6 +14,8 @@ export interface WholePie {
   readonly oneHeat?: true;
   /** Crumb tops and crisps are set lower. */
   readonly crumb?: true;
+  /** It was told to bubble when it came out. */
+  readonly bubbles?: true;
   /** Open tops lose more. */
   readonly open?: true;
 }
@@ -28,6 +30,7 @@ export const wholePies: readonly WholePie[] = [
     takesMin: [55, 65],
     top: GOLDEN,
     filling: 'tender',
+    bubbles: true,
   },
   { id: 'W3', what: 'apple pie with one vent', takesMin: [40, 40], top: GOLDEN, filling: 'tender' },
   {
@@ -44,6 +47,7 @@ export const wholePies: readonly WholePie[] = [
     takesMin: [90, 120],
     top: GOLDEN,
     filling: 'tender',
+    bubbles: true,
     open: true,
   },
   {
@@ -70,6 +74,7 @@ export const wholePies: readonly WholePie[] = [
     takesMin: [50, 55],
     top: GOLDEN,
     filling: 'tender',
+    bubbles: true,
     crumb: true,
   },
   {
@@ -97,6 +102,7 @@ export const wholePies: readonly WholePie[] = [
     takesMin: [55, 55],
     top: GOLDEN,
     filling: 'tender',
+    bubbles: true,
     oneHeat: true,
     crumb: true,
     open: true,
