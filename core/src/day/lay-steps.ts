@@ -130,7 +130,8 @@ export function layerOf(day: Day, ways: WayTable): Layer {
     const most = Math.min(
       ...idea.pies.map((i, k) => all[i]!.pack - Math.max(pies[i]!.cool, kitchen.loadMin) - outs[k]!),
     );
-    const soonest = Math.max(at(times.soonest), most - LONGEST_WAIT_MIN);
+    // Where it lay it may stay, however long its pies wait to be packed.
+    const soonest = Math.min(kept?.start ?? Infinity, Math.max(at(times.soonest), most - LONGEST_WAIT_MIN));
     const last = Math.min(most - idea.sooner, kept?.start ?? most);
     for (let start = clear(last); start >= soonest; start = clear(start - 1)) {
       if (!moments.every((minute) => board.attended[start + minute] === 1)) continue;

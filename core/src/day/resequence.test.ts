@@ -1,3 +1,4 @@
+import { aHand, equalPies } from '../test/equal-pies.js';
 import { chanceFrom } from '../units/index.js';
 import { checkDay } from './check-day.js';
 import type { Day, DayPlan } from './day.js';
@@ -10,6 +11,7 @@ import { runTimesOf, wayTable } from './run-times.js';
 import { sampleDay } from './sample-day.js';
 import type { Step } from './sequence.js';
 import { inOrder, sequenceOf } from './sequence.js';
+import { finishDay, solveDay } from './solve-day.js';
 import { tallyOf } from './tally.js';
 import { toPlan } from './to-plan.js';
 
@@ -67,6 +69,16 @@ describe('the order in which a day is laid', () => {
       );
     }
     expect(laid).toBeGreaterThan(0.8 * days.length);
+  });
+
+  it('has a run that lies hours before its pies are packed', () => {
+    const away = equalPies([1400], { hands: [{ ...aHand, breaks: [[600, 1380]] }] });
+    const plan = finishDay(solveDay(away, { evaluations: 100 }));
+    if (!isWhole(plan)) throw new Error('one pie over a long break cannot be planned');
+    const [run] = plan.runs;
+    expect(1395 - (run?.start ?? 1395)).toBeGreaterThan(700);
+    const layer = layerOf(away, wayTable(away));
+    expect(layer.costOf(sequenceOf(away, layer.board.fromMin, plan))).toBeCloseTo(plan.score.total, 6);
   });
 
   it('is worth to a search what its plan is worth, late or not', () => {

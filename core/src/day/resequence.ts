@@ -6,9 +6,10 @@ import type { Sequence, Step } from './sequence.js';
 import { inOrder, sequenceOf } from './sequence.js';
 import { toPlan } from './to-plan.js';
 
-/** How much worse an order may be taken at first and at last, min. */
-const WARM = 12;
-const COLD = 0.3;
+/** How much worse an order may be taken at first, min: less where a day has so many steps that it would never cool down. */
+const warmFor = (pies: number): number => 12 * Math.min(1, 12 / pies) ** 2;
+/** It cools down geometrically to so much of that. */
+const COLD_SHARE = 1 / 40;
 const YIELD_EVERY = 64;
 /** A step is moved so far at most. */
 const FARTHEST = 12;
@@ -154,8 +155,9 @@ export function* resequenced(
   // Late things, and what uses up the room that was to be left, have no place here.
   if (cost === Infinity) return;
   let best = plan.score.total;
+  const warm = warmFor(day.pies.length);
   for (let look = 0; look < looks; look++) {
-    const heat = WARM * (COLD / WARM) ** (look / looks);
+    const heat = warm * COLD_SHARE ** (look / looks);
     const next = inOrder(day, turned(now, turning));
     const found = layer.costOf(next);
     const taken = found <= cost || (found < Infinity && chance() < Math.exp((cost - found) / heat));

@@ -93,7 +93,7 @@ function tryOvens(
       ...noInterventions,
       foilMin,
     });
-    return triedFrom(readings, events.centreBubblingMin);
+    return triedFrom(readings, events.edgeBubblingMin);
   });
 }
 

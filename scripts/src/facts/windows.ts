@@ -112,7 +112,7 @@ export function windowsHeld(
     };
     meet(counts.golden, shown.goldenMin, was.goldenMin, windowSpreads.golden);
     meet(counts.done, filledMin(shown, body.done), filledMin(was, body.done), windowSpreads.done);
-    meet(counts.bubbling, shown.centreBubblingMin, was.centreBubblingMin, windowSpreads.bubbling);
+    meet(counts.bubbling, shown.edgeBubblingMin, was.edgeBubblingMin, windowSpreads.bubbling);
   }
   const share = ({ inside, all }: Counts): number => inside / Math.max(1, all);
   return { golden: share(counts.golden), done: share(counts.done), bubbling: share(counts.bubbling) };

@@ -5,31 +5,31 @@ import type { Said } from '../log/tasting.entity.js';
 const stages = [
   [
     [200, 15],
-    [180, 30],
+    [180, 35],
+  ],
+  [
+    [190, 15],
+    [165, 35],
   ],
   [
     [190, 10],
     [175, 35],
   ],
   [
-    [190, 30],
-    [175, 15],
+    [190, 15],
+    [175, 25],
   ],
   [
-    [190, 25],
-    [175, 15],
+    [210, 15],
+    [180, 55],
   ],
   [
-    [210, 10],
-    [180, 60],
+    [190, 20],
+    [175, 30],
   ],
   [
-    [190, 10],
-    [175, 35],
-  ],
-  [
-    [210, 25],
-    [180, 10],
+    [210, 15],
+    [180, 25],
   ],
 ] as const;
 
@@ -60,48 +60,48 @@ const columns = [
  * than anybody had told it. Made once with core's `sampleLog`, so that what is hidden in them is known.
  */
 const rows = `
-2,2025-07-05,14,102,1778,1738,,,,,45,240,right,right,crisp,dark,tender,none,none,right
-4,2025-07-05,19,177,,,,,59,27,70,150,right,right,crisp,dark,tender,none,none,right
-0,2025-07-12,19,194,2196,2141,,,,,45,200,right,sweet,crisp,dark,tender,none,none,right
-6,2025-07-12,29,179,,,6.8,,,,35,240,stiff,right,crisp,dark,tender,none,none,right
-0,2025-07-19,19,200,,,,,42,,45,90,loose,right,crisp,dark,tender,big,none,right
-0,2025-07-19,19,205,,,,runs,,25,45,45,ran,,soft,right,tender,none,none,right
-3,2025-07-26,4,136,,,5.5,,,25,40,200,loose,right,crisp,right,tender,none,none,right
-2,2025-07-26,14,101,,,,,,,45,150,right,right,soft,right,tender,none,none,right
-3,2025-08-02,4,139,,,,,,,40,240,right,right,crisp,right,tender,none,none,right
-0,2025-08-02,19,209,,,,runs,,,45,150,loose,right,crisp,dark,tender,none,none,right
-4,2025-08-09,20,174,,,,,,33,70,240,stiff,right,crisp,dark,tender,none,none,right
-0,2025-08-09,22,180,2196,2139,,,,,45,45,loose,tart,crisp,dark,tender,none,none,right
-6,2025-08-16,29,176,,,,,,24,35,45,loose,right,crisp,right,tender,none,none,right
-3,2025-08-16,4,131,,,,,,,40,150,right,right,crisp,dark,tender,big,leaked,right
-4,2025-08-23,18,180,,,,,64,27,70,200,right,right,crisp,dark,tender,none,none,right
-2,2025-08-23,14,103,,,,stands,,,45,240,right,sweet,crisp,right,tender,none,none,right
-2,2025-08-30,15,102,,,,stands,,30,45,90,loose,sweet,crisp,right,tender,none,none,right
-0,2025-08-30,20,203,2196,2144,,,,,45,240,loose,sweet,crisp,dark,tender,none,none,right
-6,2025-09-06,32,167,,,,,,25,35,150,stiff,,soft,dark,tender,none,none,right
-1,2025-09-06,19,238,2198,2144,,,,33,45,200,right,right,crisp,right,tender,none,none,right
-0,2025-09-13,19,219,2196,2147,20.2,,,,45,200,loose,right,crisp,dark,tender,none,none,right
-4,2026-06-27,19,179,,,,,61,24,70,150,right,right,crisp,dark,tender,none,none,right
-6,2026-06-27,32,190,2194,2147,,,,,35,90,loose,sweet,crisp,right,tender,big,none,shrunk
-0,2026-07-04,19,203,,,18.1,,,,45,90,loose,right,crisp,dark,tender,none,none,right
-0,2026-07-04,18,195,,,16.3,,,28,45,150,right,right,crisp,right,tender,none,none,right
-2,2026-07-11,15,101,,,,stands,,,45,200,stiff,right,crisp,dark,tender,none,none,right
+2,2025-07-05,14,102,1778,1731,,,42,,45,240,right,right,crisp,right,tender,none,none,right
+4,2025-07-05,19,177,,,,,54,30,70,150,right,right,crisp,pale,tender,none,none,right
+0,2025-07-12,19,194,2196,2124,,,,27,50,200,right,sweet,crisp,dark,tender,none,none,right
+6,2025-07-12,29,179,,,6.8,,,,40,240,stiff,right,crisp,right,tender,none,none,right
+0,2025-07-19,19,200,,,,,39,,50,90,loose,right,crisp,dark,tender,big,none,right
+0,2025-07-19,19,205,,,,runs,,30,50,45,ran,,soft,right,tender,none,none,right
+3,2025-07-26,4,136,,,5.5,,,21,40,200,loose,right,crisp,right,tender,none,none,right
+2,2025-07-26,14,101,,,,,,26,45,150,right,right,soft,dark,tender,none,none,right
+3,2025-08-02,4,139,,,,,,21,40,240,right,right,crisp,right,tender,none,none,right
+0,2025-08-02,19,209,,,,runs,40,32,50,150,loose,right,crisp,dark,tender,none,none,right
+4,2025-08-09,20,174,,,,,56,27,70,240,stiff,right,crisp,dark,tender,none,none,right
+0,2025-08-09,22,180,2196,2123,,,,,50,45,loose,tart,crisp,right,tender,none,none,right
+6,2025-08-16,29,176,,,,,38,30,40,45,loose,right,crisp,right,tender,none,none,right
+3,2025-08-16,4,131,,,,,,25,40,150,right,right,crisp,right,tender,big,leaked,right
+4,2025-08-23,18,180,,,,,51,29,70,200,right,right,crisp,dark,tender,none,none,right
+2,2025-08-23,14,103,,,,stands,,30,45,240,right,sweet,crisp,dark,tender,none,none,right
+2,2025-08-30,15,102,,,,stands,,,45,90,loose,sweet,crisp,right,tender,none,none,right
+0,2025-08-30,20,203,2196,2130,,,38,27,50,240,loose,sweet,crisp,right,tender,none,none,right
+6,2025-09-06,32,167,,,,,34,,40,150,stiff,,soft,dark,tender,none,none,right
+1,2025-09-06,19,238,2198,2157,,,47,24,50,200,right,right,crisp,right,tender,none,none,right
+0,2025-09-13,19,219,2196,2119,20.2,,,28,50,200,loose,right,crisp,pale,tender,none,none,right
+4,2026-06-27,19,179,,,,,45,27,70,150,right,right,crisp,dark,tender,none,none,right
+6,2026-06-27,32,190,2194,2132,,,33,23,40,90,loose,sweet,crisp,right,tender,big,none,shrunk
+0,2026-07-04,19,203,,,18.1,,,,50,90,loose,right,crisp,right,tender,none,none,right
+0,2026-07-04,18,195,,,16.3,,36,,50,150,right,right,crisp,dark,tender,none,none,right
+2,2026-07-11,15,101,,,,stands,,32,45,200,stiff,right,crisp,dark,tender,none,none,right
 2,2026-07-11,15,111,,,10.9,,,,45,90,right,right,crisp,right,tender,none,none,right
-0,2026-07-18,19,188,2196,2150,,,,,45,90,right,right,crisp,right,tender,none,none,right
-0,2026-07-18,20,197,2196,2140,,,,,45,90,right,sweet,crisp,dark,tender,none,none,right
-0,2026-07-25,18,198,,,,,,23,45,90,loose,,soft,dark,tender,none,none,right
-0,2026-07-25,20,191,,,,,,29,45,45,loose,sweet,crisp,right,tender,none,none,right
-0,2026-08-01,22,194,,,,,,,45,90,loose,,crisp,right,tender,big,none,right
-5,2026-08-01,32,149,,,,,,36,45,240,loose,,crisp,right,tender,none,none,right
-0,2026-08-08,19,208,,,,,,25,45,45,loose,sweet,crisp,right,tender,none,none,right
-6,2026-08-08,31,178,2194,2156,9.3,,,,35,45,ran,sweet,soft,right,tender,none,none,right
-0,2026-08-15,19,184,2196,2140,,creeps,,,45,150,right,right,crisp,right,tender,none,none,right
-5,2026-08-15,34,165,,,,creeps,,,45,45,loose,right,crisp,right,tender,none,none,right
-6,2026-08-22,32,181,2194,2147,,,,,35,90,right,right,crisp,right,tender,none,none,right
-6,2026-08-22,29,182,,,,,,27,35,200,right,right,crisp,dark,tender,none,none,right
-2,2026-08-29,15,108,,,13,stands,,27,45,150,stiff,sweet,crisp,right,tender,none,none,right
-3,2026-08-29,4,140,,,,,,21,40,45,loose,right,soft,right,tender,big,none,right
-2,2026-09-05,15,97,,,,,,28,45,90,right,right,crisp,right,tender,none,none,right
+0,2026-07-18,19,188,2196,2123,,,43,,50,90,right,right,crisp,dark,tender,none,none,right
+0,2026-07-18,20,197,2196,2128,,,41,,50,90,right,sweet,crisp,dark,tender,none,none,right
+0,2026-07-25,18,198,,,,,,31,50,90,loose,,soft,dark,tender,none,none,right
+0,2026-07-25,20,191,,,,,42,27,50,45,loose,sweet,crisp,dark,tender,none,none,right
+0,2026-08-01,22,194,,,,,38,29,50,90,loose,,crisp,dark,tender,big,none,right
+5,2026-08-01,32,149,,,,,42,27,50,240,loose,,crisp,right,tender,none,none,right
+0,2026-08-08,19,208,,,,,40,,50,45,loose,sweet,crisp,right,tender,none,none,right
+6,2026-08-08,31,178,2194,2132,9.3,,38,26,40,45,ran,sweet,soft,right,tender,none,none,right
+0,2026-08-15,19,184,2196,2115,,creeps,41,29,50,150,right,right,crisp,right,tender,none,none,right
+5,2026-08-15,34,165,,,,creeps,,28,50,45,loose,right,crisp,right,tender,none,none,right
+6,2026-08-22,32,181,2194,2130,,,35,,40,90,right,right,crisp,dark,tender,none,none,right
+6,2026-08-22,29,182,,,,,33,,40,200,right,right,crisp,right,tender,none,none,right
+2,2026-08-29,15,108,,,13,stands,41,26,45,150,stiff,sweet,crisp,dark,tender,none,none,right
+3,2026-08-29,4,140,,,,,,27,40,45,loose,right,soft,right,tender,big,none,right
+2,2026-09-05,15,97,,,,,,34,45,90,right,right,crisp,right,tender,none,none,right
 `;
 
 interface PastBake {

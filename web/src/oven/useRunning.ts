@@ -25,7 +25,7 @@ export function useBakeTimes(bake: BakeResponse): BakeTimes {
         stages,
         turnMin: baked.turnMin,
         foilMin: baked.foilMin,
-        bubblingMin: baked.events.centreBubblingMin,
+        bubblingMin: baked.events.edgeBubblingMin,
         coolMin: figures['cool.ready']?.value ?? baked.cooling.sliceMin ?? COOL_GUESS_MIN,
         then: eaten.then,
       };

@@ -51,7 +51,7 @@ export function momentsAt(
   return {
     readings,
     moments: {
-      bubblingMin: events.centreBubblingMin ?? end,
+      bubblingMin: events.edgeBubblingMin ?? end,
       goldenMin: events.goldenMin ?? end,
       doneMin: filledMin(events, body.done) ?? end,
       outMin: homeMin(events, body.done, end) ?? end,

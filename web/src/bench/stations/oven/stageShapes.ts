@@ -33,7 +33,7 @@ export function eventMarks({ events, turnMin, foilMin, outMin }: Bake): {
       ['turn', turnMin],
       ['foil', foilMin],
       ['golden', events.goldenMin],
-      ['bubbles', events.centreBubblingMin],
+      ['bubbles', events.edgeBubblingMin],
       ['tender', events.tenderMin],
     ] as const
   )
