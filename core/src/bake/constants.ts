@@ -15,7 +15,8 @@ const bakeConstants = {
     value: 10,
     unit: 'W/m2K',
     what: 'heat transfer coefficient of a still oven over a pie 25 cm across; it falls with size as D^-1/4',
-    source: 'handbook, natural convection 5 to 10, the upper end: a cycling element stirs; fit over W1 to W14',
+    source:
+      'handbook, natural convection 5 to 10, the upper end: a cycling element stirs; fit over W1 to W14',
   },
   stillUp: {
     value: 0.65,

@@ -107,8 +107,9 @@ function moveOne(
   inPlace: boolean,
 ): Found | null {
   const pickOf = <T>(of: readonly T[]): T | undefined => of[Math.floor(chance() * of.length)];
-  const from = pickOf(runs)!;
-  const goes = pickOf(from.pies)!;
+  const from = pickOf(runs);
+  const goes = from && pickOf(from.pies);
+  if (!from || goes === undefined) return null;
   const bakes = ({ oven, heat }: RunIdea, i: number): boolean => decoder.ways[oven]![i]!.has(heat);
   const to = pickOf(
     runs.filter(
