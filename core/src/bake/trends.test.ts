@@ -126,6 +126,32 @@ describe('trends that hold for any pie (common practice, no source)', () => {
   });
 });
 
+describe('what juice and paper do to heat', () => {
+  const heats = [{ tempC: 200, timeMin: 50 }];
+
+  it('paper under a pie keeps its base a little cooler and paler, and the top as it was', () => {
+    const [bare, papered] = [false, true].map((onPaper) =>
+      simulateBake(aBody({ onPaper }), aPlace, heats, meshSizes.usual).readings.at(-1),
+    );
+    const coolerC = (bare?.baseC ?? 0) - (papered?.baseC ?? 0);
+    expect(coolerC).toBeGreaterThan(1);
+    expect(coolerC).toBeLessThan(10);
+    expect(papered?.baseBrowning).toBeLessThan(bare?.baseBrowning ?? 0);
+    expect((papered?.topBrowning ?? 0) / (bare?.topBrowning ?? 1)).toBeCloseTo(1, 1);
+  });
+
+  it('edges bubble some minutes before middles, in thin juice and in thick (common practice, no source)', () => {
+    for (const setGPer100G of [0, 3, 6]) {
+      const body = aBody();
+      const set = aBody({ filling: { ...body.filling!, setGPer100G } });
+      const { events } = simulateBake(set, aPlace, [{ tempC: 200, timeMin: 110 }], meshSizes.usual);
+      const [edge, middle] = [events.edgeBubblingMin ?? Infinity, events.centreBubblingMin ?? Infinity];
+      expect(edge).toBeLessThan(90);
+      expect(middle - edge).toBeGreaterThan(3);
+    }
+  });
+});
+
 describe('drying', () => {
   /** Wet bulb from air temperature and humidity, C: psychrometric chart at sea level, from memory. */
   it.each([

@@ -7,6 +7,7 @@ import type { BuiltContext } from '../forms/index.js';
 import { madeOf, rowOf, softeningFactor } from '../larder/index.js';
 import type { DishSpec, PieSpec } from '../spec/index.js';
 import { coldC, FRUIT_SUGAR_G_MOL, goesInC } from './goes-in.js';
+import { onPaper } from './on-paper.js';
 
 const SUCROSE_G_MOL = 342.3;
 const ACID_G_MOL = 134;
@@ -136,7 +137,7 @@ export function pieBody(context: BuiltContext): PieBody {
     baseCrustM: crustM,
     baseBaked: form.baseBaked && !cold,
     freeStanding: form.filled !== 'dish',
-    onPaper: form.filled !== 'dish' || spec.pastry.dishCoat === 'lined',
+    onPaper: onPaper(context),
     top: form.top.body(build.top, build, beside),
     dough: doughComposition(dough),
     filling: cold ? null : { ...all, massKg: all.massKg / vessel.count },

@@ -80,6 +80,18 @@ describe('a greased or lined dish', () => {
     expect(ids(planOf(starterSpec))).not.toContain('grease');
     expect(ids(planOf(starterSpec))).not.toContain('paper');
   });
+
+  it('is a sheet too: what stands on one has its paper under it, as in the bake, unless the sheet is greased', () => {
+    for (const kind of ['free_form', 'hand_pie'] as const) {
+      const onSheet = changeForm(starterSpec, kind).spec;
+      const [paper, greased] = [planOf(onSheet), planOf(pastry({ dishCoat: 'greased' }, onSheet))];
+      expect(ids(paper)).toContain('paper');
+      expect(ids(greased)).not.toContain('paper');
+      expect(ids(greased)).toContain('grease');
+      expect(paper.work.body.onPaper).toBe(true);
+      expect(greased.work.body.onPaper).toBe(false);
+    }
+  });
 });
 
 describe('a topping of your own', () => {

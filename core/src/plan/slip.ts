@@ -5,6 +5,7 @@ import { inCupsMl } from '../forms/index.js';
 import { cupG, gPerMl, lemon, rowOf } from '../larder/index.js';
 import type { PieSpec } from '../spec/index.js';
 import { withFraction } from '../units/index.js';
+import { onPaper } from './on-paper.js';
 
 /** A shell that is bought stands on the slip as one thing. */
 const boughtShell = (spec: PieSpec): SlipLine => ({
@@ -54,7 +55,7 @@ function pastryLines(context: BuiltContext): SlipLine[] {
   const row = rowOf(larder.doughs, spec.pastry.dough);
   const takesShell = form.lined && form.filled === 'dish';
   const shell = build.base || !takesShell ? [] : [boughtShell(spec)];
-  const coat = coatLines(spec);
+  const coat = coatLines(context);
   if ((spec.pastry.doughFrom ?? 'mixed') !== 'mixed') return [...shell, ...readyDough(context), ...coat];
   const lines: SlipLine[] = [
     ...shell,
@@ -112,19 +113,13 @@ const GREASE_G = 8;
 const GREASED_CM = 23;
 
 /** What is on the dish before anything goes in. */
-function coatLines({ pastry, dish }: PieSpec): SlipLine[] {
-  switch (pastry.dishCoat) {
-    case 'greased': {
-      const massG = GREASE_G * (dish.topCm / GREASED_CM) ** 2;
-      return [
-        { id: 'grease', label: 'Soft butter for the dish', massG, volumeMl: inCupsMl(massG, cupG.butter) },
-      ];
-    }
-    case 'lined':
-      return [{ id: 'paper', label: 'Baking paper', massG: 0, bought: true, note: `cut for ${dish.label}` }];
-    default:
-      return [];
-  }
+function coatLines(context: BuiltContext): SlipLine[] {
+  const { dish, pastry } = context.spec;
+  if (onPaper(context))
+    return [{ id: 'paper', label: 'Baking paper', massG: 0, bought: true, note: `cut for ${dish.label}` }];
+  if (pastry.dishCoat !== 'greased') return [];
+  const massG = GREASE_G * (dish.topCm / GREASED_CM) ** 2;
+  return [{ id: 'grease', label: 'Soft butter for the dish', massG, volumeMl: inCupsMl(massG, cupG.butter) }];
 }
 
 /** One sugar, or two in their shares. */
