@@ -96,7 +96,7 @@ function stageFigures(bake: Bake, prefix: string, title: string, target: number)
   ]);
 }
 
-/** All figures of the bake; an event that does not happen has none. */
+/** All figures of the bake; an event that does not happen, or was so when the pie went in, has none. */
 export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
   const wanted = colourTargets[spec.bake.colour].index;
   const events: [string, string, number | null, number, string][] = [
@@ -147,7 +147,7 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
     ...stageFigures(bake, 'bake', '', wanted),
     ...(bake.blind ? stageFigures(bake.blind, 'blind', 'Empty shell, ', colourTargets.straw.index) : []),
     ...events.flatMap(([key, label, value, spread, rule]) =>
-      value === null
+      value === null || value <= 0
         ? []
         : [
             figure({

@@ -2,7 +2,7 @@ import type { Bake } from '../bake/index.js';
 import { preparations } from '../filling/index.js';
 import type { PieSpec } from '../spec/index.js';
 import { fillWork, fruitWork, preparationWork } from './clock-words.js';
-import { eatenRule } from './eaten.js';
+import { eatenRule, FILL_MIN, filledColdMin } from './eaten.js';
 import { rowOf } from '../larder/index.js';
 import type { BakedContext } from './context.js';
 
@@ -20,7 +20,7 @@ export interface ClockStep {
 }
 
 /** Minutes of hands for the common steps. Common practice, no source. */
-const handsMin = { mix: 15, roll: 12, fill: 8 } as const;
+const handsMin = { mix: 15, roll: 12, fill: FILL_MIN } as const;
 const CHILL_BASE_MIN = 20;
 /** In the cold between building and oven. Common practice, no source. */
 export const LAST_CHILL_MIN = 25;
@@ -126,7 +126,7 @@ export function makeClock(context: BakedContext): ClockStep[] {
     add('preheat_blind', 'Oven on', 'oven', Math.max(0, lined - warmUp), warmUp);
     const baked = shell ? ovenSteps('blind_', shell, Math.max(lined, warmUp), add) : lined;
     if (filledCold) {
-      const cooled = add('cool_shell', 'Shell cools on a rack', 'cool', baked, SHELL_COOLS_MIN);
+      const cooled = add('cool_shell', 'Shell cools on a rack', 'cool', baked, filledColdMin.shellCools);
       const filled = add(
         'fill',
         'Fold fruit into the glaze, fill',
@@ -134,7 +134,7 @@ export function makeClock(context: BakedContext): ClockStep[] {
         Math.max(cooled, ready),
         handsMin.fill,
       );
-      add('set_cold', 'Sets in the cold', 'cool', filled, SETS_COLD_MIN);
+      add('set_cold', 'Sets in the cold', 'cool', filled, filledColdMin.sets);
       return inOrder(steps);
     }
     const filled = add(
@@ -158,9 +158,6 @@ export function makeClock(context: BakedContext): ClockStep[] {
   add('preheat', 'Oven on', 'oven', Math.max(0, intoOven - warmUp), warmUp);
   return finishClock(context, intoOven, steps, add);
 }
-
-const SHELL_COOLS_MIN = 45;
-const SETS_COLD_MIN = 120;
 
 /** Hands that break, press or turn something half way through. */
 const MID_BAKE_MIN = 2;

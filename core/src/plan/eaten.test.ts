@@ -2,7 +2,11 @@ import fc from 'fast-check';
 import { formOf } from '../forms/index.js';
 import type { EatenHow } from '../spec/index.js';
 import { eatenHow, formKinds, setNames, starterSpec } from '../spec/index.js';
+import { once } from '../test/once.js';
+import { changeForm } from './change-form.js';
 import { eatenRule, eatenRules } from './eaten.js';
+import type { PiePlan } from './plan.js';
+import { planPie } from './plan.js';
 
 const anyCooling = fc
   .record({
@@ -67,5 +71,33 @@ describe('how a pie is eaten', () => {
   it('says so when it never cools enough', () => {
     expect(eatenRules.sliced_cold.ready({ warmMin: 300, sliceMin: null }, null)).toBeNull();
     expect(eatenRules.in_hand.ready({ warmMin: null, sliceMin: null }, null)).toBeNull();
+  });
+});
+
+describe('a shell that is baked empty', () => {
+  const planOf = (kind: 'glaze' | 'raw'): PiePlan => {
+    const { spec } = changeForm(starterSpec, 'open_shell');
+    const planned = planPie({ ...spec, filling: { ...spec.filling, preparation: { kind } } });
+    if (!planned.ok) throw new Error(planned.problems.map(({ message }) => message).join(' '));
+    return planned.plan;
+  };
+  const glazed = once(() => planOf('glaze'));
+  const bakedTwice = once(() => planOf('raw'));
+
+  it('and filled cold is eaten when its clock ends, not when the shell is cold', () => {
+    const at = (id: string): number => glazed().clock.find((step) => step.id === id)?.startMin ?? NaN;
+    const setBy = glazed().clock.find(({ id }) => id === 'set_cold')?.endMin ?? NaN;
+    const readyMin = glazed().figures['cool.ready']?.value ?? 0;
+    expect(readyMin).toBeGreaterThan(150);
+    expect(readyMin).toBeLessThanOrEqual(setBy - at('cool_shell'));
+  });
+
+  it('has no minute for what was so when it went in', () => {
+    expect(glazed().figures).not.toHaveProperty(['bake.tender']);
+    expect(bakedTwice().bake?.events.goldenMin).toBe(0);
+    expect(bakedTwice().figures).not.toHaveProperty(['bake.golden']);
+    for (const plan of [glazed(), bakedTwice()])
+      for (const [id, { unit, value }] of Object.entries(plan.figures))
+        if (id.startsWith('bake.') && unit === 'min') expect([id, value > 0]).toEqual([id, true]);
   });
 });

@@ -81,9 +81,28 @@ export const eatenRules: Readonly<Record<EatenHow, EatenRule>> = {
 export const eatenRule = ({ spec, form }: Pick<PlanContext, 'spec' | 'form'>): EatenRule =>
   eatenRules[spec.filling.eaten ?? form.eaten];
 
+/** Filling a pie, min; and a shell that is filled cold, so long on its rack before and in the cold after. Common practice, no source. */
+export const FILL_MIN = 8;
+export const filledColdMin = { shellCools: 45, sets: 120 } as const;
+
+/** A shell out of the oven is no pie yet: it cools, is filled and sets. */
+const filledColdFigure = (label: string): Figure =>
+  figure({
+    id: 'cool.ready',
+    label: `Ready to be eaten ${label}, from the oven`,
+    value: filledColdMin.shellCools + FILL_MIN + filledColdMin.sets,
+    unit: 'min',
+    spread: 0.2,
+    rule: 'The shell cools on a rack, is filled, and sets in the cold.',
+    sum: sumOf`${q(filledColdMin.shellCools, 'min')} on the rack + ${q(FILL_MIN, 'min')} to fill + ${q(filledColdMin.sets, 'min')} in the cold`,
+    inputs: from('bake.out'),
+    source: 'common practice, no source',
+  });
+
 /** When it can be eaten so, from the oven. */
 export function eatenFigures({ spec, form, bake }: BakedContext): Figure[] {
   const rule = eatenRule({ spec, form });
+  if (bake && form.filledCold(spec.filling)) return [filledColdFigure(rule.label)];
   const readyMin = bake ? rule.ready(bake.cooling, form.turnedOutMin) : null;
   if (readyMin === null) return [];
   return [

@@ -37,7 +37,7 @@ export function eventMarks({ events, turnMin, foilMin, outMin }: Bake): {
       ['tender', events.tenderMin],
     ] as const
   )
-    .flatMap(([word, at]) => (at === null || at > outMin ? [] : [{ word, at }]))
+    .flatMap(([word, at]) => (at === null || at <= 0 || at > outMin ? [] : [{ word, at }]))
     .sort((a, b) => a.at - b.at);
   return {
     line: {
