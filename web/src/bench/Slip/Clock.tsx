@@ -12,11 +12,14 @@ interface ClockProps {
 
 /** The moments a baker plans round; each at an edge of the first of its steps that the pie has. */
 const moments: readonly (readonly [word: string, ids: readonly string[], edge: 'startMin' | 'endMin'])[] = [
-  ['Oven on', ['preheat'], 'startMin'],
+  ['Oven on', ['preheat_blind', 'preheat'], 'startMin'],
+  ['Shell in', ['blind_stage1'], 'startMin'],
   ['Pie in', ['stage1'], 'startMin'],
   ['Lower', ['stage2'], 'startMin'],
-  ['Out', ['stage2', 'stage1'], 'endMin'],
+  ['Out', ['stage2', 'stage1', 'blind_stage2', 'blind_stage1'], 'endMin'],
 ];
+/** What every pie has, as far as is known before its bake is. */
+const USUAL = ['preheat', 'stage1', 'stage2', 'cool'];
 
 const lasts = (step: ClockStep): string => {
   const { number, unit } = showMinutes(step.endMin - step.startMin);
@@ -65,19 +68,21 @@ export function Clock({ plan, baking }: ClockProps) {
         </span>
       </div>
       <ol className={classes.moments}>
-        {[...moments, [plan.eaten.then, ['fridge', 'cool'], 'endMin'] as const].map(([word, ids, edge]) => {
-          const step = ids
-            .map((id) => plan.clock.find((other) => other.id === id))
-            .find((found) => found !== undefined);
-          // At one heat nothing is lowered.
-          if (!step && plan.bake) return null;
-          return (
-            <li key={word} className={word === plan.eaten.then ? classes.slice : undefined}>
-              <b>{step ? timeOfDay(at, step[edge]) : '…'}</b>
-              <span>{word}</span>
-            </li>
-          );
-        })}
+        {[...moments, [plan.eaten.then, ['fridge', 'cool', 'set_cold'], 'endMin'] as const].map(
+          ([word, ids, edge]) => {
+            const step = ids
+              .map((id) => plan.clock.find((other) => other.id === id))
+              .find((found) => found !== undefined);
+            // At one heat nothing is lowered, and few pies have a shell of their own in the oven.
+            if (!step && (plan.bake || !ids.some((id) => USUAL.includes(id)))) return null;
+            return (
+              <li key={word} className={word === plan.eaten.then ? classes.slice : undefined}>
+                <b>{step ? timeOfDay(at, step[edge]) : '…'}</b>
+                <span>{word}</span>
+              </li>
+            );
+          },
+        )}
       </ol>
     </section>
   );

@@ -1,4 +1,4 @@
-import { starterSpec } from '@mardle/core';
+import { changeForm, planPie, starterSpec } from '@mardle/core';
 import { fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useFirstTouch } from '../../state/firstTouch.js';
@@ -74,5 +74,27 @@ describe('the clock', () => {
     const before = timeNow();
     await user.click(screen.getByRole('button', { name: 'now' }));
     expect([before, timeNow()]).toContain(useFirstTouch.getState().at);
+  });
+});
+
+describe('the clock of a shell that is baked empty', () => {
+  const shell = changeForm(starterSpec, 'open_shell').spec;
+  const words = (kind: 'glaze' | 'raw'): string[] => {
+    const filling = { ...shell.filling, preparation: { kind } };
+    const planned = planPie({ ...shell, filling });
+    if (!planned.ok) throw new Error('a shell that cannot be planned');
+    const { unmount } = renderInKitchen(<Clock plan={planned.plan} baking={null} />);
+    const [moments] = screen.getAllByRole('list').slice(-1);
+    const said = within(moments!)
+      .getAllByRole('listitem')
+      .map(({ lastChild }) => lastChild?.textContent ?? '');
+    unmount();
+    return said;
+  };
+
+  it('has the moments of the shell too, whether it is filled cold or baked again', () => {
+    expect(words('glaze')).toEqual(['Oven on', 'Shell in', 'Out', 'First slice']);
+    expect(words('raw').slice(0, 3)).toEqual(['Oven on', 'Shell in', 'Pie in']);
+    expect(words('raw').slice(-2)).toEqual(['Out', 'First slice']);
   });
 });
