@@ -1,0 +1,99 @@
+import { spawnSync } from 'node:child_process';
+import { existsSync, readFileSync, statSync, truncateSync, writeFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { ownFolder, root, run } from './test/ground.js';
+
+const mardle = (data: string, ...args: string[]): { status: number | null; stderr: string } =>
+  spawnSync(process.execPath, [join(root, 'scripts', 'bootstrap.mjs'), 'mardle', ...args], {
+    encoding: 'utf8',
+    env: { ...process.env, MARDLE_DATA: data },
+  });
+
+const folder = ownFolder('backup');
+
+describe('backup and restore', () => {
+  it('bring a kitchen into an empty folder with an odd name, whole, while the old one is there', () => {
+    const from = join(folder(), 'Küche "eins"');
+    const file = join(folder(), 'kitchen.sql');
+    run(from, `await make('Äpfel 🥧'); console.log(JSON.stringify(1));`);
+    expect(mardle(from, 'backup', file).status).toBe(0);
+    expect(statSync(file).mode & 0o077).toBe(0);
+
+    const cut = join(folder(), 'cut.sql');
+    writeFileSync(cut, readFileSync(file));
+    truncateSync(cut, statSync(file).size - 200);
+    const to = join(folder(), 'other kitchen');
+    for (const [bad, why] of [
+      [cut, /its end is missing/],
+      [join(root, 'README.md'), /does not begin as a backup/],
+      [join(folder(), 'nothing.sql'), /there is no file/],
+    ] as const) {
+      const refused = mardle(to, 'restore', bad);
+      expect(refused.status).toBe(2);
+      expect(refused.stderr).toMatch(why);
+    }
+    expect(existsSync(to)).toBe(false);
+
+    expect(mardle(to, 'restore', file).status).toBe(0);
+    const twice = mardle(to, 'restore', file);
+    expect([twice.status, twice.stderr]).toEqual([2, expect.stringMatching(/has data already.*--over/s)]);
+    expect(mardle(to, 'restore', file, '--over').status).toBe(0);
+    const names = run(
+      to,
+      `const { body } = await ask('/pies?find=Äpfel'); console.log(JSON.stringify(body.pies.map(({ name }) => name)));`,
+    );
+    expect(names).toEqual(['Äpfel 🥧']);
+  }, 180_000);
+
+  it('a folder without data has nothing to back up', () => {
+    const empty = mardle(join(folder(), 'empty'), 'backup', join(folder(), 'none.sql'));
+    expect(empty.status).toBe(2);
+    expect(empty.stderr).toMatch(/there is no data/);
+    expect(existsSync(join(folder(), 'none.sql'))).toBe(false);
+  }, 60_000);
+});
+
+describe('a kitchen as a file', () => {
+  it('brought into an empty folder is the same kitchen: pies put away, slices, pictures, readings', () => {
+    const file = join(folder(), 'kitchen.json');
+    const counts = run(
+      join(folder(), 'file from'),
+      `const { default: sharp } = await import('sharp');
+       const { writeFileSync } = await import('node:fs');
+       await make('Äpfel 🥧');
+       const put = await make('Put away');
+       await fetch(api + '/pies/' + put.body.id, { method: 'DELETE' });
+       const [bake] = (await ask('/log?size=1')).body.bakes;
+       const bytes = await sharp({ create: { width: 90, height: 60, channels: 3, background: '#703050' } }).png().toBuffer();
+       await fetch(api + '/log/' + bake.id + '/photo', { method: 'PUT', body: bytes, headers: { 'Content-Type': 'image/png' } });
+       await ask('/log/' + bake.id + '/tasting', 'PUT', { version: bake.version, set: 'loose', note: 'ran' });
+       await fetch(api + '/bakes/' + bake.id + '/readings', { method: 'POST', headers: { 'Content-Type': 'application/json' },
+         body: JSON.stringify({ readings: [{ at: bake.bakedAt, fillingC: 21.5 }, { at: new Date(Date.parse(bake.bakedAt) + 60000).toISOString(), airC: 180 }] }) });
+       const { body } = await ask('/kitchen/file');
+       writeFileSync(${JSON.stringify(file)}, JSON.stringify(body));
+       console.log(JSON.stringify([body.pies.length, body.bakes.filter(({ photo }) => photo).length, body.bakes.flatMap(({ readings }) => readings).length]));`,
+    );
+    // Of readings of the same minutes, long ago, one stays.
+    expect(counts).toEqual([11, 1, 1]);
+    const same = run(
+      join(folder(), 'file to'),
+      `const { isDeepStrictEqual } = await import('node:util');
+       const { readFileSync } = await import('node:fs');
+       const { savedAt: _, ...told } = JSON.parse(readFileSync(${JSON.stringify(file)}, 'utf8'));
+       const brought = await ask('/kitchen/file', 'POST', { ...told, savedAt: _ });
+       const { savedAt: __, ...here } = (await ask('/kitchen/file')).body;
+       const instead = await ask('/kitchen/file?instead=yes', 'POST', { ...told, savedAt: _ });
+       const { savedAt: ___, ...then } = (await ask('/kitchen/file')).body;
+       console.log(JSON.stringify({ pies: brought.body.added.pies, photos: brought.body.added.photos, differs: brought.body.differs, same: isDeepStrictEqual(here, told), status: instead.status, whole: isDeepStrictEqual(then, told) }));`,
+    );
+    // What was said anew of a bake of the demo is otherwise here, and stays.
+    expect(same).toEqual({
+      pies: 2,
+      photos: 1,
+      differs: [expect.stringMatching(/^the slice of /)],
+      same: false,
+      status: 200,
+      whole: true,
+    });
+  }, 180_000);
+});
