@@ -74,4 +74,50 @@ describe('what no plan of a day can be under', () => {
     // Dough of the evening before, the rest from 600 on.
     expect(lowerBound(equalPies([840], { hands }))).toBeCloseTo(15 + 240 + oven + weights.mix, 6);
   });
+
+  it('has a short stay and a long one after one another, where there is a dish too few', () => {
+    const three = equalPies([1000, 1000, 1000], { dishes: { large: 2 } });
+    const pies = three.pies.map((pie, k) => (k === 0 ? { ...pie, cool: 10 } : pie));
+    // 135 minutes from lining to packing and 225; before them the dough is mixed and rests.
+    expect(leastLengthMin({ ...three, pies })).toBe(135 + 225 + 45);
+  });
+
+  it('does not bake what is to be warm first, to make room for the others', () => {
+    const two = equalPies([1000, 1090], { dishes: { large: 1 } });
+    const dayOf = (warm: number | null): Day => ({
+      ...two,
+      pies: two.pies.map((pie, k) => (k === 0 ? { ...pie, cool: 10, warm } : pie)),
+    });
+    // The short one packed at 865 leaves the dish to the later one, which is the other way round when it is eaten warm at 1000.
+    expect(leastLengthMin(dayOf(null))).toBe(1090 - (865 - 135 - 45));
+    expect(leastLengthMin(dayOf(60))).toBe(1090 - (865 - 225 - 45));
+    const plan = finishDay(solveDay(dayOf(60), { evaluations: 400 }));
+    expect(plan?.late).toEqual([]);
+    expect(Math.min(...(plan?.tasks ?? []).map(({ start }) => start))).toBe(1090 - leastLengthMin(dayOf(60)));
+  });
+
+  it('counts the part of a long task that cannot lie outside', () => {
+    const alone = equalPies([1000]);
+    // Fruit that takes an hour, in the 100 minutes in which dough is mixed, rests and is lined.
+    const day: Day = {
+      ...alone,
+      pies: alone.pies.map((pie) => ({ ...pie, prepare: 60, line: 20, baseChill: 35 })),
+    };
+    const wayMin = aloneMin + 10 + 15;
+    const plan = finishDay(solveDay(day, { evaluations: 400 }));
+    const first = Math.min(...(plan?.tasks ?? []).map(({ start }) => start));
+    // Fruit after lining, right before it is built: 25 minutes more.
+    expect(1000 - first).toBe(wayMin + 25);
+    expect(leastLengthMin(day)).toBeGreaterThan(wayMin + 5);
+    expect(leastLengthMin(day)).toBeLessThanOrEqual(1000 - first);
+  });
+
+  it('has a go at the door for each pie that is done at another minute', () => {
+    const two = equalPies([1000, 1000], { loadMin: 30 });
+    const apart = two.pies.map((pie, k) => ({
+      ...pie,
+      ways: { long: [{ heat: [190, 0, 190] as const, out: k === 0 ? 50 : 51, cost: 0, foil: null }] },
+    }));
+    expect(leastLengthMin({ ...two, pies: apart })).toBeGreaterThan(leastLengthMin(two));
+  });
 });

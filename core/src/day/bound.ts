@@ -1,7 +1,8 @@
 import type { Day, DayPie } from './day.js';
 import { mixMinOf, weights } from './day.js';
+import { placesCheckOf } from './place-checks.js';
 import type { Wave } from './wave-checks.js';
-import { batchesFor, handsCheckOf, headMin, leastOf, placesCheckOf, tailMin } from './wave-checks.js';
+import { batchesFor, handsCheckOf, headMin, leastOf, tailMin } from './wave-checks.js';
 import { attended } from './score.js';
 
 /** Steps in which the first touch of an earlier wave is looked for, min. */
@@ -81,11 +82,12 @@ function leastOfTwo(
   const most = Math.min(latestAlone(day, two, mixedWith), by);
   if (most < from) return Infinity;
   let least = Infinity;
+  let second = from;
   for (let first = latestAlone(day, one, mixedWith); first > from - STEP_MIN; first -= STEP_MIN) {
     const soonest = touchedMin(day, one, first);
     if (soonest + touchedMin(day, two, most) >= least) break;
-    // For all first touches of the sooner one after the next step back.
-    const second = latest(from, most, (minute) => check([Math.max(from, first - STEP_MIN), minute]));
+    // For all first touches of the sooner one after the next step back: the sooner that is, the later the other may be.
+    second = latest(second, most, (minute) => check([Math.max(from, first - STEP_MIN), minute]));
     least = Math.min(least, soonest + touchedMin(day, two, second));
   }
   return least;

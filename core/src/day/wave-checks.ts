@@ -1,5 +1,5 @@
-import type { Day, DayPie, Hand, Skill } from './day.js';
-import { skills } from './day.js';
+import type { Day, DayPie, Hand, Skill, Way } from './day.js';
+import { mixMinOf, sameHeat, skills } from './day.js';
 
 /** Work that no plan can do without, and between which moments it must be done. */
 export interface Piece {
@@ -21,14 +21,30 @@ export interface Wave {
 export const batchesFor = (day: Day, pies: readonly DayPie[], id: string): number =>
   Math.ceil(pies.filter(({ dough }) => dough === id).length / (day.doughs[id]?.most ?? Infinity));
 
-/** How much of the mixing of its dough each pie takes, when dough is mixed for these together, min. */
+/** How much of the mixing of its dough each pie takes at the least, when dough is mixed for these together: its batch is full, min. */
 function mixShareOf(day: Day, together: readonly DayPie[], { dough: id }: DayPie): number {
   const dough = id === null ? undefined : day.doughs[id];
-  if (!dough || id === null) return 0;
-  const pies = together.filter((other) => other.dough === id).length;
-  const batches = batchesFor(day, together, id);
-  return (dough.mixMin * batches + dough.perPieMin * (pies - batches)) / pies;
+  if (!dough) return 0;
+  const pies = Math.min(dough.most, together.filter((other) => other.dough === id).length);
+  return mixMinOf(dough, pies) / pies;
 }
+
+/** How much of a go at the door of its oven each pie takes at the least, with all that can go in, or come out, at its minute, min. */
+function doorMinOf(
+  { kitchen: { loadMin, ovens }, pies }: Day,
+  pie: DayPie,
+  same: (a: Way, b: Way) => boolean,
+): number {
+  const most = ovens.flatMap(({ id, places }) =>
+    (pie.ways[id] ?? []).map((way) =>
+      Math.min(places, pies.filter((other) => other.ways[id]?.some((its) => same(way, its))).length),
+    ),
+  );
+  return loadMin / Math.max(...most);
+}
+
+const bakedTogether = (a: Way, b: Way): boolean => sameHeat(a.heat, b.heat);
+const outTogether = (a: Way, b: Way): boolean => bakedTogether(a, b) && a.out === b.out;
 
 export const leastOf = (pie: DayPie, what: 'out' | 'cost'): number =>
   Math.min(...Object.values(pie.ways).flatMap((ways) => ways.map((way) => way[what])));
@@ -37,7 +53,7 @@ export const leastOf = (pie: DayPie, what: 'out' | 'cost'): number =>
 export const tailMin = (pie: DayPie): number => pie.lastChill + leastOf(pie, 'out') + pie.cool + pie.pack;
 
 /** Until its dough has rested, min. */
-function restedMin(day: Day, pie: DayPie): number {
+export function restedMin(day: Day, pie: DayPie): number {
   const dough = pie.dough === null ? undefined : day.doughs[pie.dough];
   return dough ? dough.mixMin + dough.chillLeast : 0;
 }
@@ -50,9 +66,7 @@ export function headMin(day: Day, pie: DayPie): number {
 
 /** What each pie asks of hands for sure. `mixMin`: its share of the mixing of its dough. */
 function piecesOf(day: Day, pie: DayPie, mixMin: number): Piece[] {
-  const { loadMin, ovens } = day.kitchen;
-  // At best a full oven is loaded at once, and emptied at once.
-  const doorMin = loadMin / Math.max(...ovens.map(({ places }) => places));
+  const { loadMin } = day.kitchen;
   const { at } = pie.ready;
   const dough = pie.dough === null ? undefined : day.doughs[pie.dough];
   const builtBy = at - tailMin(pie);
@@ -73,11 +87,16 @@ function piecesOf(day: Day, pie: DayPie, mixMin: number): Piece[] {
     { skill: 'build', lastsMin: pie.build, afterMin: built - pie.build, by: builtBy },
     {
       skill: 'oven',
-      lastsMin: doorMin,
+      lastsMin: doorMinOf(day, pie, bakedTogether),
       afterMin: built + pie.lastChill,
       by: at - tailMin(pie) + pie.lastChill + loadMin,
     },
-    { skill: 'oven', lastsMin: doorMin, afterMin: outAt, by: at - pie.pack - pie.cool + loadMin },
+    {
+      skill: 'oven',
+      lastsMin: doorMinOf(day, pie, outTogether),
+      afterMin: outAt,
+      by: at - pie.pack - pie.cool + loadMin,
+    },
     { skill: 'pack', lastsMin: pie.pack, afterMin: outAt + pie.cool, by: at },
   ];
   return all.filter(({ lastsMin }) => lastsMin > 0);
@@ -108,75 +127,43 @@ export function handsCheckOf(
     of: all.filter(({ skill }) => [...able(skill)].every((can, k) => can === '0' || who[k] === '1')),
     there: thereOf(day, who, lastMin),
   }));
-  return (firsts) =>
-    groups.every(({ of, there }) => {
-      const froms = of.map(({ wave, afterMin }) => firsts[wave]! + afterMin);
-      return [...new Set(froms)].every((from) => {
-        let work = 0;
-        return of.every(({ by, lastsMin }, k) => {
-          if (froms[k]! < from) return true;
-          work += lastsMin;
-          return work <= there(from, by) + 1e-9;
-        });
-      });
-    });
-}
-
-/** A place that a pie holds for a while: in an oven, or its dish. */
-interface Stay {
-  readonly wave: number;
-  readonly lastsMin: number;
-  readonly afterMin: number;
-  readonly by: number;
+  return (firsts) => groups.every(({ of, there }) => workFits(of, firsts, there));
 }
 
 /**
- * Whether places may be enough: within a stretch of time each of them can be held so often as the shortest stay goes into it,
- * and no oftener.
+ * Whether no stretch of time asks for more work than there is. Work that can lie partly outside counts with what lies inside at
+ * the least, whether it is begun as soon or as late as it may be.
  */
-export function placesCheckOf(day: Day, waves: readonly Wave[]): (firsts: readonly number[]) => boolean {
-  const { ovens, dishes } = day.kitchen;
-  const stays = (pies: readonly DayPie[], stay: (pie: DayPie) => Omit<Stay, 'wave'>): Stay[] =>
-    waves.flatMap((wave, w) =>
-      wave.pies.flatMap((pie) => (pies.includes(pie) ? [{ ...stay(pie), wave: w }] : [])),
-    );
-  const inOven = stays(day.pies, (pie) => ({
-    lastsMin: leastOf(pie, 'out'),
-    afterMin: headMin(day, pie) + pie.build + pie.lastChill,
-    by: pie.ready.at - pie.pack - pie.cool,
+function workFits(
+  of: readonly (Piece & { readonly wave: number })[],
+  firsts: readonly number[],
+  there: (from: number, to: number) => number,
+): boolean {
+  const pieces = of.map(({ wave, afterMin, lastsMin, by }) => ({
+    soonest: firsts[wave]! + afterMin,
+    latest: by - lastsMin,
+    lastsMin,
   }));
-  const inDish = Object.entries(dishes).map(([label, places]) => ({
-    places,
-    of: stays(
-      day.pies.filter(({ dish }) => dish === label),
-      (pie) => ({
-        lastsMin: (pie.line > 0 ? pie.line + pie.baseChill : 0) + pie.build + tailMin(pie),
-        afterMin: pie.line > 0 ? restedMin(day, pie) : headMin(day, pie),
-        by: pie.ready.at,
-      }),
-    ),
-  }));
-  const all = [{ places: ovens.reduce((sum, oven) => sum + oven.places, 0), of: inOven }, ...inDish].map(
-    ({ places, of }) => ({
-      places,
-      of: [...of].sort((a, b) => a.by - b.by),
-      lengths: [...new Set(of.map(({ lastsMin }) => lastsMin))],
-    }),
-  );
-  return (firsts) =>
-    all.every(({ places, of, lengths }) => {
-      const froms = of.map(({ wave, afterMin }) => firsts[wave]! + afterMin);
-      return [...new Set(froms)].every((from) =>
-        lengths.every((least) => {
-          let count = 0;
-          return of.every(({ by, lastsMin }, k) => {
-            if (froms[k]! < from || lastsMin < least) return true;
-            count += 1;
-            return count <= places * Math.floor((by - from) / least);
-          });
-        }),
-      );
+  const froms = new Set(pieces.map(({ soonest }) => soonest));
+  return [...froms].every((from) => {
+    // Seen from there, each piece grows at one minute a minute with the end of the stretch, from `starts` on, up to `most`.
+    const growing = pieces.flatMap(({ soonest, latest, lastsMin }) => {
+      const most = Math.min(lastsMin, soonest + lastsMin - from);
+      return most > 0 ? [{ at: Math.max(latest, from), most }] : [];
     });
+    const turns = growing
+      .flatMap(({ at, most }) => [
+        { at, by: 1 },
+        { at: at + most, by: -1 },
+      ])
+      .sort((a, b) => a.at - b.at);
+    let [work, rate, last] = [0, 0, from];
+    return turns.every(({ at, by }) => {
+      work += rate * (at - last);
+      [rate, last] = [rate + by, at];
+      return by > 0 || work <= there(from, at) + 1e-9;
+    });
+  });
 }
 
 /** Minutes of hands that are there between two moments. */
