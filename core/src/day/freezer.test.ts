@@ -114,7 +114,11 @@ describe('a day with a freezer', () => {
     [{ shells: { Nowhere: 1 } }, 'freezer.shells.Nowhere'],
     [{ shells: { constructor: 1 } }, 'freezer.shells.constructor'],
     [{ dough: { clay: 2 } }, 'freezer.dough.clay'],
-    [{ fruit: {} }, 'freezer.fruit'],
+    [{ fruit: { clay: 500 } }, 'freezer.fruit.clay'],
+    [{ fruit: { constructor: 500 } }, 'freezer.fruit.constructor'],
+    [{ fruit: { damson: -1 } }, 'freezer.fruit.damson'],
+    [{ fruit: { damson: 'much' } }, 'freezer.fruit.damson'],
+    [{ cakes: {} }, 'freezer.cakes'],
     [[], 'freezer'],
   ])('%j: said by its field', (freezer, field) => {
     const read = readDay(file(freezer));

@@ -219,6 +219,10 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
   const slack = isPlain(file['slack']) ? file['slack'] : {};
   if (file['slack'] !== undefined) reader.part('slack', file['slack'], 'readySooner and beforeLoad');
   reader.known('slack', slack, ['readySooner', 'beforeLoad']);
+  const pies = reader
+    .list('pies', file['pies'], 'which pies are wanted', MOST_PIES)
+    .map((pie, i) => readPies(reader, `pies.${i}`, pie, zeroMs, larder));
+  const ownFruits = pies.flatMap(({ spec }) => spec.ownFruits.map(({ id }) => id));
   const asked: AskedDay = {
     zero: String(file['zero']),
     timeZone,
@@ -238,9 +242,7 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
       dishes,
     },
     ovens,
-    pies: reader
-      .list('pies', file['pies'], 'which pies are wanted', MOST_PIES)
-      .map((pie, i) => readPies(reader, `pies.${i}`, pie, zeroMs, larder)),
+    pies,
     slack: {
       readySooner: reader.whole('slack.readySooner', slack['readySooner'], {
         least: 0,
@@ -254,7 +256,7 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
       }),
     },
     buying: readBuying(reader, file['buying']),
-    freezer: readFreezer(reader, file['freezer'], dishes, larder),
+    freezer: readFreezer(reader, file['freezer'], dishes, larder, ownFruits),
   };
   const wanted = asked.pies.reduce((sum, { count }) => sum + count, 0);
   if (wanted === 0) reader.wrong('pies', 'No pie is wanted.', 'Write at least one.');

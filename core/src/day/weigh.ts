@@ -1,5 +1,7 @@
 import type { Larder } from '../larder/index.js';
 import { builtInLarder } from '../larder/index.js';
+import type { SlipLine } from '../forms/index.js';
+import type { PiePlan } from '../plan/index.js';
 import { draftPlan } from '../plan/index.js';
 import type { PieSpec } from '../spec/index.js';
 
@@ -47,26 +49,39 @@ function whole({ mixedG, ...amount }: DayAmount & { readonly mixedG: number | nu
   };
 }
 
+/** Fruit that lies in the freezer is weighed and not bought. */
+function outOfFreezer(line: SlipLine, { filling }: PiePlan, frozen: readonly string[]): SlipLine {
+  const i = filling.batch.fruits.findIndex((_, k) => line.id === `fruit.${k}`);
+  const part = filling.batch.fruits[i]?.part;
+  return part && frozen.includes(part.fruit)
+    ? { ...line, label: `${line.label}, from the freezer`, ready: true }
+    : line;
+}
+
 /**
  * What a day takes, like things put together: flour for all doughs on one line.
- * @param wanted pies with their counts; what cannot be planned is left out, planning the day says why
+ * @param wanted pies with their counts, and which of their fruit lies in the freezer; what cannot be planned is left out, planning the day says why
  * @param larder as for a plan
  * @returns amounts in the order of the slips, and all allergens
  * @example weighDay([{ count: 2, spec: starterSpec }]).amounts[0]?.label
  */
 export function weighDay(
-  wanted: readonly { readonly count: number; readonly spec: PieSpec }[],
+  wanted: readonly {
+    readonly count: number;
+    readonly spec: PieSpec;
+    readonly frozenFruit?: readonly string[];
+  }[],
   larder: Larder = builtInLarder,
 ): DayAmounts {
   const found = new Map<string, DayAmount & { readonly mixedG: number | null }>();
   const allergens = new Set<string>();
-  for (const { count, spec } of wanted) {
+  for (const { count, spec, frozenFruit = [] } of wanted) {
     // Dough for a batch would be weighed for each of its pies.
     const drafted = draftPlan({ ...spec, pastry: { ...spec.pastry, batch: 1 } }, larder);
     if (!drafted.ok) continue;
     for (const contained of drafted.plan.allergens) allergens.add(contained);
     for (const { title, lines } of drafted.plan.slip) {
-      for (const line of lines) {
+      for (const line of lines.map((one) => outOfFreezer(one, drafted.plan, frozenFruit))) {
         const key = `${title}/${line.label}`;
         const before = found.get(key);
         const massG = (line.usesG ?? line.massG) * count;

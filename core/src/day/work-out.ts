@@ -63,7 +63,7 @@ const problem = (field: string, message: string, remedy: string): WorkedOut => (
  * @example finishNow(workOutDay(asked))
  */
 export function* workOutDay(asked: AskedDay, larder: Larder = builtInLarder): Generator<number, WorkedOut> {
-  const portions = portionsOf(asked.pies, asked.freezer);
+  const portions = portionsOf(asked.pies, asked.freezer, larder);
   const sorts = new Map<string, { readonly spec: PieSpec; readonly field: string }>();
   for (const { spec, wanted } of portions) {
     const key = JSON.stringify(spec);

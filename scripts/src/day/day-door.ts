@@ -61,9 +61,10 @@ export async function answerDay(file: string, plain: unknown, seed: number): Pro
   const { day } = worked;
   const plan = finishDay(solveDay(day, { seed }));
   const works = isWhole(plan);
-  const weighed = portionsOf(read.asked.pies, read.asked.freezer).map(({ spec, ids }) => ({
+  const weighed = portionsOf(read.asked.pies, read.asked.freezer).map(({ spec, ids, frozenFruit }) => ({
     count: ids.length,
     spec,
+    frozenFruit,
   }));
   return {
     ok: true,

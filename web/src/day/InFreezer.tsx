@@ -1,13 +1,23 @@
 import { NumberInput } from '@mantine/core';
 import type { Freezer } from '@mardle/core';
-import { builtInLarder, emptyFreezer, formOf, shellsIn } from '@mardle/core';
+import { builtInLarder, emptyFreezer, formOf, shellsIn, withOwnFruits } from '@mardle/core';
+import type { Limit } from '../bench/stations/QuantityField.js';
+import { QuantityField } from '../bench/stations/QuantityField.js';
 import type { DayFile } from '../state/day.js';
 import { useDay } from '../state/day.js';
 import classes from './DayPlace.module.css';
 
 const MOST = 200;
+/** As a day's file may say. */
+const anyFruit: Limit = {
+  least: 0,
+  most: 200_000,
+  remedy: 'Write what it weighs, stoned and cut as it goes into the bowl.',
+};
+/** Nobody freezes these to keep them. */
+const KEPT_OTHERWISE: readonly string[] = ['dried', 'canned'];
 
-/** What was made before: lined dishes and dough that pies of this day could use. */
+/** What was made before: lined dishes, dough and fruit that pies of this day could use. */
 export function InFreezer({ file }: { readonly file: DayFile }) {
   const change = useDay((state) => state.change);
   const { pies, kitchen } = file;
@@ -29,9 +39,16 @@ export function InFreezer({ file }: { readonly file: DayFile }) {
       .map(({ pastry }) => pastry.dough),
     ...lying(freezer.dough),
   ]);
+  const larder = specs.reduce((known, { ownFruits }) => withOwnFruits(known, ownFruits), builtInLarder);
+  const fruits = new Set([
+    ...specs
+      .flatMap(({ filling }) => filling.fruits.map(({ fruit }) => fruit))
+      .filter((id) => !KEPT_OTHERWISE.includes(larder.fruits.get(id)?.group ?? '')),
+    ...lying(freezer.fruit),
+  ]);
   const set = (field: keyof Freezer, what: string, count: number): void =>
     change({ freezer: { ...freezer, [field]: { ...freezer[field], [what]: count } } });
-  if (dishes.size + doughs.size === 0) return null;
+  if (dishes.size + doughs.size + fruits.size === 0) return null;
   return (
     <>
       <h2>In the freezer</h2>
@@ -58,6 +75,18 @@ export function InFreezer({ file }: { readonly file: DayFile }) {
             clampBehavior="strict"
             value={freezer.dough[id] ?? 0}
             onChange={(count) => typeof count === 'number' && set('dough', id, count)}
+          />
+        ))}
+        {[...fruits].map((id) => (
+          <QuantityField
+            key={id}
+            label={larder.fruits.get(id)?.label ?? id}
+            name={`${larder.fruits.get(id)?.label ?? id} in the freezer`}
+            limit={anyFruit}
+            unit="g"
+            empty=""
+            value={freezer.fruit[id] ?? null}
+            onChange={(massG) => set('fruit', id, Math.round(massG ?? 0))}
           />
         ))}
       </div>

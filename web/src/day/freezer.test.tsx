@@ -32,12 +32,23 @@ describe('what lies in the freezer', () => {
       shells: { [label]: 1 },
       dough: { [starterSpec.pastry.dough]: 2 },
     });
+    const damsons = screen.getByLabelText('Damson in the freezer');
+    await user.type(damsons, '1.2 kg');
+    await user.tab();
+    expect(useDay.getState().file?.freezer?.fruit).toEqual({ damson: 1200 });
+    await user.clear(damsons);
+    await user.tab();
+    expect(useDay.getState().file?.freezer?.fruit).toEqual({ damson: 0 });
     expect(useDay.getState().changed).toBe(true);
   });
 
   it('is not asked for where nothing of the day could use it', () => {
     const bought = {
       ...starterSpec,
+      filling: {
+        ...starterSpec.filling,
+        fruits: starterSpec.filling.fruits.map((part) => ({ ...part, fruit: 'raisin' })),
+      },
       pastry: { ...starterSpec.pastry, base: 'bought', doughFrom: 'bought' } as const,
     };
     useDay.setState({

@@ -14,4 +14,4 @@ export const madeOf = ({
 
 /** How many of which are weighed for. */
 export const weighedOf = (file: Pick<DayFile, 'pies' | 'freezer'>) =>
-  madeOf(file).map(({ spec, ids }) => ({ spec, count: ids.length }));
+  madeOf(file).map(({ spec, ids, frozenFruit }) => ({ spec, count: ids.length, frozenFruit }));
