@@ -85,6 +85,7 @@ export function InFreezer({ file }: { readonly file: DayFile }) {
             limit={anyFruit}
             unit="g"
             empty=""
+            width={168}
             value={freezer.fruit[id] ?? null}
             onChange={(massG) => set('fruit', id, Math.round(massG ?? 0))}
           />
