@@ -3,8 +3,10 @@ import type { Freezer } from '@mardle/core';
 import { builtInLarder, emptyFreezer, formOf, shellsIn, withOwnFruits } from '@mardle/core';
 import type { Limit } from '../bench/stations/QuantityField.js';
 import { QuantityField } from '../bench/stations/QuantityField.js';
+import { useMemo } from 'react';
 import type { DayFile } from '../state/day.js';
 import { useDay } from '../state/day.js';
+import { madeOf } from './portions.js';
 import classes from './DayPlace.module.css';
 
 const MOST = 200;
@@ -16,6 +18,21 @@ const anyFruit: Limit = {
 };
 /** Nobody freezes these to keep them. */
 const KEPT_OTHERWISE: readonly string[] = ['dried', 'canned'];
+
+/** Who gets what lies there, in words; null when there is nothing. */
+function goesTo(file: DayFile, freezer: Freezer): string | null {
+  if (![freezer.shells, freezer.dough, freezer.fruit].some((of) => Object.values(of).some((n) => n > 0)))
+    return null;
+  const counts = new Map<string, number>();
+  for (const { wanted, ids, spec, frozenFruit } of madeOf(file)) {
+    // A pie that is said to be of frozen fruit stays as it is, and takes it from there all the same.
+    if (spec !== wanted.spec || frozenFruit.length > 0) counts.set(spec.name, (counts.get(spec.name) ?? 0) + ids.length);
+  }
+  const pies = [...counts].map(([name, count]) => `${count} ${name}`).join(', ');
+  return pies
+    ? `It goes to ${pies}.`
+    : 'No pie of this day finds enough of it; fruit goes to whole pies only.';
+}
 
 /** What was made before: lined dishes, dough and fruit that pies of this day could use. */
 export function InFreezer({ file }: { readonly file: DayFile }) {
@@ -48,6 +65,7 @@ export function InFreezer({ file }: { readonly file: DayFile }) {
   ]);
   const set = (field: keyof Freezer, what: string, count: number): void =>
     change({ freezer: { ...freezer, [field]: { ...freezer[field], [what]: count } } });
+  const goes = useMemo(() => goesTo(file, { ...emptyFreezer, ...file.freezer }), [file]);
   if (dishes.size + doughs.size + fruits.size === 0) return null;
   return (
     <>
@@ -91,6 +109,7 @@ export function InFreezer({ file }: { readonly file: DayFile }) {
           />
         ))}
       </div>
+      {goes && <p>{goes}</p>}
     </>
   );
 }

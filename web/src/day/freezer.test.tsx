@@ -36,10 +36,17 @@ describe('what lies in the freezer', () => {
     await user.type(damsons, '1.2 kg');
     await user.tab();
     expect(useDay.getState().file?.freezer?.fruit).toEqual({ damson: 1200 });
+    expect(screen.getByText(`It goes to 2 ${starterSpec.name}.`)).toBeVisible();
     await user.clear(damsons);
     await user.tab();
     expect(useDay.getState().file?.freezer?.fruit).toEqual({ damson: 0 });
     expect(useDay.getState().changed).toBe(true);
+  });
+
+  it('says when there is too little for a pie', () => {
+    useDay.setState({ file: { ...aDayFile(), freezer: { fruit: { damson: 100 } } } });
+    renderInKitchen(<FreezerOfTheDay />);
+    expect(screen.getByText(/^No pie of this day finds enough of it/)).toBeVisible();
   });
 
   it('is not asked for where nothing of the day could use it', () => {
