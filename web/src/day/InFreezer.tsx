@@ -26,7 +26,8 @@ function goesTo(file: DayFile, freezer: Freezer): string | null {
   const counts = new Map<string, number>();
   for (const { wanted, ids, spec, frozenFruit } of madeOf(file)) {
     // A pie that is said to be of frozen fruit stays as it is, and takes it from there all the same.
-    if (spec !== wanted.spec || frozenFruit.length > 0) counts.set(spec.name, (counts.get(spec.name) ?? 0) + ids.length);
+    if (spec !== wanted.spec || frozenFruit.length > 0)
+      counts.set(spec.name, (counts.get(spec.name) ?? 0) + ids.length);
   }
   const pies = [...counts].map(([name, count]) => `${count} ${name}`).join(', ');
   return pies
