@@ -303,6 +303,7 @@ export {
   checkDay,
   dayWeights,
   emptyFreezer,
+  emptyShellOf,
   finishDay,
   firstCome,
   followOven,
@@ -329,6 +330,7 @@ export {
   sameHeat,
   sampleDay,
   scoreOf,
+  shellIdOf,
   shellsIn,
   skills,
   solveDay,
@@ -338,6 +340,7 @@ export {
   usualDay,
   wallTime,
   weighDay,
+  wholePies,
   workOutDay,
 } from './day/index.js';
 

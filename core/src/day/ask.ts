@@ -47,6 +47,8 @@ export const usualDay = {
   packMin: 5,
   /** Paper and weights into a lined dish. */
   weighDownMin: 5,
+  /** A baked shell is looked over, cracks are patched, it is brushed. */
+  sealShellMin: 2,
   hobRings: 2,
   mixers: 0,
   fridgePlaces: 8,

@@ -1,5 +1,6 @@
 import type { Day, DayPie, DayPlan, DayTask, Hand, TaskKind } from './day.js';
 import { mixMinOf, momentsOf, outsOf, sameHeat, skillOf, turnoverMin } from './day.js';
+import { shellIds } from './shells.js';
 
 /** Something from a moment to another. */
 interface Span {
@@ -54,6 +55,7 @@ export function checkDay(day: Day, plan: DayPlan): string[] {
     must(mostAtOnce(spans) <= 1, `${id} does two things at once`);
   }
 
+  const shells = shellIds(day);
   const fridge: Span[] = [];
   const rack: Span[] = [];
   const hob: Span[] = [];
@@ -117,9 +119,22 @@ export function checkDay(day: Day, plan: DayPlan): string[] {
     if (pie.warm !== null && late === 0) {
       must(pie.ready.at - out.start <= pie.warm, `${pie.id} is cold by its hour`);
     }
+    const filled = pie.shellOf === undefined ? undefined : task('build', pie.shellOf);
+    if (pie.shellOf !== undefined) {
+      must(
+        filled !== undefined && filled.start >= pack.end,
+        `${pie.shellOf} is filled before its shell is baked`,
+      );
+    }
+    const shell = shells.get(pie.id);
+    must(
+      shell === undefined || task('pack', shell) !== undefined,
+      `${pie.id} has no shell to be filled into`,
+    );
     if (pie.dish !== null) {
       const spans = dishes.get(pie.dish) ?? [];
-      dishes.set(pie.dish, [...spans, { from: (line ?? build).start, to: pack.end }]);
+      // A shell stays in its dish until it is filled.
+      dishes.set(pie.dish, [...spans, { from: (line ?? build).start, to: filled?.start ?? pack.end }]);
     }
     const dough = pie.dough === null ? null : day.doughs[pie.dough];
     if (dough) {

@@ -101,6 +101,11 @@ export interface DayPie {
   readonly sets: number | null;
   readonly ready: { readonly at: number; readonly as: ReadyAs };
   readonly ways: Readonly<Record<string, readonly Way[]>>;
+  /**
+   * The pie whose empty shell this is: baked before that one is filled, and in its dish. Missing for a pie of its own; its hour
+   * is that of its pie, and no more than that.
+   */
+  readonly shellOf?: string;
 }
 
 /** A day worked out: all that the rules need, and nothing else. */

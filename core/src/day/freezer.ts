@@ -40,7 +40,8 @@ export interface Portion<Wanted> {
   readonly frozenFruit: readonly string[];
 }
 
-const idsOf = (id: string, count: number): string[] =>
+/** What pies of one sort are called in a plan. */
+export const idsOf = (id: string, count: number): string[] =>
   count === 1 ? [id] : Array.from({ length: count }, (_, i) => `${id}-${i + 1}`);
 
 /** Those of two portions that follow one another are made alike. */

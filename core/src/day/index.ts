@@ -51,6 +51,7 @@ export { instantOf, wallTime } from './label.js';
 export type { Remedy } from './remedies.js';
 export { remediesOf } from './remedies.js';
 export { sampleDay } from './sample-day.js';
+export { emptyShellOf, shellIdOf, wholePies } from './shells.js';
 export { scoreOf } from './score.js';
 export type { DaySearch, SolveOptions, Solving } from './solve-day.js';
 export { finishDay, solveDay } from './solve-day.js';

@@ -6,6 +6,7 @@ import type { Placed, Placer } from './place-pie.js';
 import { LATE_STEP, notPlaced } from './place-pie.js';
 import type { PlacedRun, RunIdea, WayTable } from './run-times.js';
 import { runTimesOf } from './run-times.js';
+import { shellsByIndex } from './shells.js';
 
 /** How far starts are moved when a moment does not do: near ones first. */
 const FINE_TRIES = 10;
@@ -44,6 +45,7 @@ interface Laid {
 export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, placer: Placer): RunLayer {
   const { kitchen, pies, slack } = day;
   const { at, soonerOf, works, prepareAt, lineAt, pieAt } = placer;
+  const shellOf = shellsByIndex(day);
   const all: Placed[] = pies.map(notPlaced);
   let laid: Laid[] = [];
   let laidStrict = false;
@@ -51,8 +53,16 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
   let laidSparing = false;
   const timesOf = runTimesOf(day, ways, board.fromMin);
 
+  /** When a pie is to be packed: at its hour, a shell when its pie is filled; null when that one lies nowhere yet. */
+  function byOf(i: number): number | null {
+    const whole = shellOf[i]!;
+    if (whole < 0) return at(pies[i]!.ready.at) - soonerOf[i]!;
+    return all[whole]!.run < 0 ? null : all[whole]!.build;
+  }
+
   function runAt(
     idea: RunIdea,
+    bys: readonly number[],
     outs: readonly number[],
     start: number,
     late: boolean,
@@ -67,7 +77,7 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
       const placed = all[i]!;
       const beside = outs.indexOf(outs[k]!);
       const takenBy = beside < k ? all[idea.pies[beside]!]!.outBy : -1;
-      fits = pieAt(i, start, outs[k]!, late, placed, takenBy);
+      fits = pieAt(i, start, outs[k]!, late, placed, takenBy, bys[k]!);
       if (fits && urgent.has(i)) fits = prepareAt(i, placed) && lineAt(i, placed);
     }
     if (fits && load) return { idea, start, loadBy: load.hand, outs };
@@ -90,17 +100,14 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
       next && nextHeat
         ? next.start - turnoverMin(oven, heat, nextHeat) - lastsMin
         : board.minutes - lastsMin - 1;
-    const byHour = Math.min(
-      ...idea.pies.map((i, k) => {
-        const pie = pies[i]!;
-        return at(pie.ready.at) - soonerOf[i]! - pie.pack - pie.cool - outs[k]!;
-      }),
-    );
+    const bys = idea.pies.flatMap((i) => byOf(i) ?? []);
+    if (bys.length < idea.pies.length) return null;
+    const byHour = Math.min(...idea.pies.map((i, k) => bys[k]! - pies[i]!.pack - pies[i]!.cool - outs[k]!));
     const stillWarm = at(times.soonest);
     const isSeenTo = (start: number): boolean =>
       moments.every((minute) => board.attended[start + minute] === 1);
     const inTimeAt = (start: number): PlacedRun | null =>
-      isSeenTo(start) ? runAt(idea, outs, start, false, urgent) : null;
+      isSeenTo(start) ? runAt(idea, bys, outs, start, false, urgent) : null;
     const before = placer.mark();
     let start = Math.min(byHour, free) - idea.sooner;
     let step = 0;
@@ -119,7 +126,7 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
     start = Math.max(stillWarm, Math.min(byHour, free) + LATE_STEP);
     const latest = strict ? Math.min(free, byHour + slack.readySooner) : free;
     for (let tries = 0; tries < LATE_TRIES && start <= latest; tries++) {
-      const placed = isSeenTo(start) ? runAt(idea, outs, start, true, urgent) : null;
+      const placed = isSeenTo(start) ? runAt(idea, bys, outs, start, true, urgent) : null;
       if (placed) return placed;
       start += LATE_STEP;
     }

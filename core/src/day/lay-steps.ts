@@ -10,6 +10,7 @@ import { calmMin, notPlaced, placerOf } from './place-pie.js';
 import type { PlacedRun, RunIdea, WayTable } from './run-times.js';
 import { runTimesOf } from './run-times.js';
 import type { Sequence, Step } from './sequence.js';
+import { shellsByIndex } from './shells.js';
 import { tallyOf } from './tally.js';
 
 /** How much further than its last moment a run is looked for, min. */
@@ -47,6 +48,7 @@ export function layerOf(day: Day, ways: WayTable): Layer {
   const { kitchen, pies, slack } = day;
   const placer = placerOf(day, boards);
   const { at, soonerOf, works, takes, mark, rollBack } = placer;
+  const shellOf = shellsByIndex(day);
   const timesOf = runTimesOf(day, ways, board.fromMin);
   const placeBatch = batchPlacerOf(day, boards, placer);
   const tally = tallyOf(day, board.fromMin, timesOf);
@@ -58,7 +60,8 @@ export function layerOf(day: Day, ways: WayTable): Layer {
   function pack(i: number, kept: Slot | null): Put {
     const pie = pies[i]!;
     const dishes = pie.dish === null ? null : board.dishes[pie.dish]!;
-    let most = at(pie.ready.at) - soonerOf[i]! - pie.pack;
+    const whole = shellOf[i]!;
+    let most = (whole < 0 ? at(pie.ready.at) - soonerOf[i]! : all[whole]!.build) - pie.pack;
     for (;;) {
       const slot = latestSlot(board, able.pack, pie.pack, 0, most, kept);
       if (!slot) return null;
@@ -159,7 +162,9 @@ export function layerOf(day: Day, ways: WayTable): Layer {
     if (lastFull(board.fridge, builtAt, start) >= 0) return null;
     const dishFrom = slot.start - (pie.line > 0 ? pie.line + pie.baseChill : 0);
     const dishes = pie.dish === null ? null : board.dishes[pie.dish]!;
-    const packed = placed.pack + pie.pack;
+    // A shell stays in its dish until it is filled.
+    const whole = shellOf[i]!;
+    const packed = whole < 0 ? placed.pack + pie.pack : all[whole]!.build;
     if (dishes && lastFull(dishes, dishFrom, packed) >= 0) return null;
     works(slot.hand, slot.start, builtAt);
     takes(board.fridge, builtAt, start);

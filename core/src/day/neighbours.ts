@@ -61,7 +61,13 @@ export function putBack(
     // One way for sure, one by chance; each at its hour or somewhere else.
     for (const picked of new Set([0, pick(ways.length)])) {
       const run: RunIdea = { oven, heat: ways[picked]![0], pies: [i], sooner: 0 };
-      const hour = runs.findIndex((other) => day.pies[other.pies[0]!]!.ready.at > day.pies[i]!.ready.at);
+      const { ready, shellOf } = day.pies[i]!;
+      // A shell before the run that its pie is in.
+      const hour = runs.findIndex(({ pies }) =>
+        shellOf === undefined
+          ? day.pies[pies[0]!]!.ready.at > ready.at
+          : pies.some((other) => day.pies[other]!.id === shellOf),
+      );
       const place = chance() < 0.5 ? pick(runs.length + 1) : hour < 0 ? runs.length : hour;
       tries.push([...runs.slice(0, place), run, ...runs.slice(place)]);
     }

@@ -61,8 +61,19 @@ export interface Placer {
   rollBack(to: number): void;
   prepareAt(i: number, placed: Placed, kept?: Slot | null): boolean;
   lineAt(i: number, placed: Placed, kept?: Slot | null): boolean;
-  /** `takenBy`: the hands that take another pie out of the same run at that minute; -1 for none yet. */
-  pieAt(i: number, start: number, outMin: number, late: boolean, placed: Placed, takenBy: number): boolean;
+  /**
+   * `takenBy`: the hands that take another pie out of the same run at that minute; -1 for none yet. `by`: when it is packed at the
+   * latest, min of the board.
+   */
+  pieAt(
+    i: number,
+    start: number,
+    outMin: number,
+    late: boolean,
+    placed: Placed,
+    takenBy: number,
+    by: number,
+  ): boolean;
 }
 
 /** All that is put down for single pies; each answers whether there was a place. */
@@ -141,8 +152,10 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
     late: boolean,
     placed: Placed,
     takenBy: number,
+    by: number,
   ): boolean {
     const pie = pies[i]!;
+    const isShell = pie.shellOf !== undefined;
     const built = start - pie.lastChill - (late ? 0 : calmMin(pie, slack));
     const out = start + outMin;
     const outBy = takenBy >= 0 ? takenBy : latestSlot(board, able.oven, kitchen.loadMin, out, out)?.hand;
@@ -162,13 +175,14 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
     if (lastFull(board.fridge, builtAt, start) >= 0) return false;
     const dishes = pie.dish === null ? null : board.dishes[pie.dish]!;
     const dishFrom = build.start - (pie.line > 0 ? pie.line + pie.baseChill : 0);
-    if (dishes && lastFull(dishes, dishFrom, least + pie.pack) >= 0) return false;
+    // A shell stays in its dish until it is filled.
+    if (dishes && lastFull(dishes, dishFrom, isShell ? by : least + pie.pack) >= 0) return false;
     works(build.hand, build.start, builtAt);
     takes(board.fridge, builtAt, start);
     if (takenBy < 0) works(outBy, out, out + kitchen.loadMin);
-    let most = at(pie.ready.at) - soonerOf[i]! - pie.pack;
+    let most = by - pie.pack;
     if (most < least) {
-      if (!late) return false;
+      if (!late || isShell) return false;
       // Too late already: as soon as somebody is free.
       most = least;
       while (most < least + 120 && !latestSlot(board, able.pack, pie.pack, least, most)) most += LATE_STEP;
@@ -178,7 +192,7 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
       if (!slot) return false;
       const packed = slot.start + pie.pack;
       const noRack = lastFull(board.rack, out, slot.start);
-      const noDish = dishes ? lastFull(dishes, dishFrom, packed) : -1;
+      const noDish = dishes && !isShell ? lastFull(dishes, dishFrom, packed) : -1;
       if (noRack >= 0 || noDish >= 0) {
         if (noRack >= 0) most = Math.min(most, fullSince(board.rack, noRack));
         if (dishes && noDish >= 0) most = Math.min(most, fullSince(dishes, noDish) - pie.pack);
@@ -186,7 +200,7 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
       }
       works(slot.hand, slot.start, packed);
       takes(board.rack, out, slot.start);
-      if (dishes) takes(dishes, dishFrom, packed);
+      if (dishes) takes(dishes, dishFrom, isShell ? by : packed);
       Object.assign(placed, { build: build.start, buildBy: build.hand, out, outBy });
       Object.assign(placed, { pack: slot.start, packBy: slot.hand });
       return true;

@@ -1,6 +1,7 @@
 import type { Day, DayPlan, DayRun, DayTask } from './day.js';
 import { turnoverMin } from './day.js';
 import { scoreOf } from './score.js';
+import { shellIds } from './shells.js';
 import { lateIn } from './to-plan.js';
 
 /** How things went, or are known to go: what is left out goes as planned. Minutes. */
@@ -46,6 +47,7 @@ export function pushRight(day: Day, plan: DayPlan, happened: Happened = {}): Day
     if (last !== undefined) before.set(id, last);
     lastOf.set(hands, id);
   }
+  const shells = shellIds(day);
   const dishBefore = dishesInTurn(day, inOrder);
   const runBefore = runsInTurn(plan.runs);
   const starts = new Map<string, number>();
@@ -72,6 +74,7 @@ export function pushRight(day: Day, plan: DayPlan, happened: Happened = {}): Day
             takesDish && dishBefore.has(of) ? at(ends, `pack:${dishBefore.get(of) ?? ''}`) : -Infinity,
             kind === 'build' ? at(ends, `line:${of}`) + (pie?.baseChill ?? 0) : -Infinity,
             kind === 'build' ? at(ends, `prepare:${of}`) + (pie?.cook ?? 0) : -Infinity,
+            kind === 'build' ? at(ends, `pack:${shells.get(of) ?? ''}`) : -Infinity,
           );
       }
       case 'load': {
@@ -133,22 +136,25 @@ export function pushRight(day: Day, plan: DayPlan, happened: Happened = {}): Day
 /** Whose dish each pie waits for: the one that comes free first among those taken before. */
 function dishesInTurn(day: Day, inOrder: readonly DayTask[]): Map<string, string> {
   const found = new Map<string, string>();
+  const shells = shellIds(day);
   for (const [dish, count] of Object.entries(day.kitchen.dishes)) {
-    const of = day.pies.filter((pie) => pie.dish === dish);
+    // A pie has the dish of its shell, from when that is lined.
+    const of = day.pies.filter((pie) => pie.dish === dish && !shells.has(pie.id));
     const time = (kind: string, id: string, edge: 'start' | 'end'): number =>
       inOrder.find((task) => task.id === `${kind}:${id}`)?.[edge] ?? 0;
     const uses = of
       .map((pie) => ({
         id: pie.id,
+        frees: pie.shellOf ?? pie.id,
         from: time(pie.line > 0 ? 'line' : 'build', pie.id, 'start'),
-        to: time('pack', pie.id, 'end'),
+        to: time('pack', pie.shellOf ?? pie.id, 'end'),
       }))
       .sort((a, b) => a.from - b.from);
     const free = uses.slice(0, count);
     for (const use of uses.slice(count)) {
       free.sort((a, b) => a.to - b.to);
       const first = free.shift();
-      if (first) found.set(use.id, first.id);
+      if (first) found.set(use.id, first.frees);
       free.push(use);
     }
   }

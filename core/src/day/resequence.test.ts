@@ -99,6 +99,7 @@ describe('the order in which a day is laid', () => {
         day,
         [...steps].sort(() => chance() - 0.5),
       );
+      if (!ordered) throw new Error('they wait for each other');
       expect(new Set(ordered)).toEqual(new Set(steps));
       const at = (is: (step: Step) => boolean): number => ordered.findIndex(is);
       for (const i of day.pies.keys()) {

@@ -159,9 +159,9 @@ export function* resequenced(
   for (let look = 0; look < looks; look++) {
     const heat = warm * COLD_SHARE ** (look / looks);
     const next = inOrder(day, turned(now, turning));
-    const found = layer.costOf(next);
+    const found = next ? layer.costOf(next) : Infinity;
     const taken = found <= cost || (found < Infinity && chance() < Math.exp((cost - found) / heat));
-    if (taken) [now, cost] = [next, found];
+    if (next && taken) [now, cost] = [next, found];
     const better = taken && cost < best - 1e-6;
     if (better) best = cost;
     if (better || look % YIELD_EVERY === 0)

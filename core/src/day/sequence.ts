@@ -1,6 +1,7 @@
 import type { Day, DayPlan } from './day.js';
 import type { RunIdea } from './run-times.js';
 import { keyOf } from './run-times.js';
+import { shellsByIndex } from './shells.js';
 
 /** One thing that is laid: work on a pie, a run of an oven, a mixing of dough. */
 export type Step = (
@@ -49,23 +50,30 @@ export function sequenceOf(day: Day, fromMin: number, { tasks, runs, batches }: 
     return { kind: 'run', run, kept: at(start, `load:${id}`, ...pies.map(({ pie }) => `out:${pie}`)) };
   });
   const startOf = ({ kept }: Step): number => kept?.start ?? 0;
-  return inOrder(
+  const sequence = inOrder(
     day,
     [...steps, ...baked].sort((a, b) => startOf(b) - startOf(a)),
   );
+  if (!sequence) throw new Error('a plan whose steps wait for each other');
+  return sequence;
 }
 
-/** The same steps, each put off until all that must lie before it does: packing, oven, building, then the rest. */
-export function inOrder(day: Day, steps: Sequence): Sequence {
+/**
+ * The same steps, each put off until all that must lie before it does: packing, oven, building, then the rest. Null where some
+ * wait for each other: a pie in one run with its own shell.
+ */
+export function inOrder(day: Day, steps: Sequence): Sequence | null {
   const packed = new Set<number>();
   const baked = new Set<number>();
   const built = new Set<number>();
   const lined = new Set<number>();
   const all = (of: readonly number[], done: ReadonlySet<number>): boolean => of.every((i) => done.has(i));
+  const shellOf = shellsByIndex(day);
   const may = (step: Step): boolean => {
     switch (step.kind) {
       case 'pack':
-        return true;
+        // A shell when the pie lies that is filled into it.
+        return shellOf[step.pie]! < 0 || built.has(shellOf[step.pie]!);
       case 'run':
         return all(step.run.pies, packed);
       case 'build':
@@ -103,5 +111,5 @@ export function inOrder(day: Day, steps: Sequence): Sequence {
       lay(next);
     }
   }
-  return ordered;
+  return waiting.length > 0 ? null : ordered;
 }

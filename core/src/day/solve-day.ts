@@ -9,6 +9,7 @@ import { runTimesOf } from './run-times.js';
 import type { Found, Looking } from './neighbours.js';
 import { neighbourOf, putBack } from './neighbours.js';
 import { resequenced } from './resequence.js';
+import { shellsByIndex } from './shells.js';
 import { tallyOf } from './tally.js';
 import { toPlan } from './to-plan.js';
 
@@ -192,7 +193,11 @@ function withoutFailed(day: Day, idea: DayIdea): DayPlan | null {
       dough
     );
   };
-  const kept = day.pies.flatMap((_, i) => (placed(i) ? [i] : []));
+  const shellOf = shellsByIndex(day);
+  // Neither a shell without its pie, nor a pie without its shell.
+  const wanting = (i: number): boolean =>
+    (shellOf[i]! >= 0 && !placed(shellOf[i]!)) || shellOf.some((whole, k) => whole === i && !placed(k));
+  const kept = day.pies.flatMap((_, i) => (placed(i) && !wanting(i) ? [i] : []));
   if (kept.length === 0 || kept.length === day.pies.length) return null;
   const part: Day = { ...day, pies: kept.map((i) => day.pies[i]!) };
   const left: DayIdea = { ...idea, runs: renumbered(idea.runs, kept) };

@@ -15,6 +15,7 @@ export function taskWords(day: Day, plan: DayPlan, task: DayTask): string {
   const { kind, of } = task;
   const pie = day.pies.find(({ id }) => id === of);
   const name = pie ? pieName(day, pie.id) : of;
+  const isShell = pie?.shellOf !== undefined;
   // A day that was kept before such pies were has no word of it.
   const filledAfter = typeof pie?.sets === 'number';
   switch (kind) {
@@ -27,7 +28,8 @@ export function taskWords(day: Day, plan: DayPlan, task: DayTask): string {
     case 'line':
       return `Roll and line ${name}`;
     case 'build':
-      return filledAfter ? `Paper and weights into ${name}` : `Fill and close ${name}`;
+      if (filledAfter || isShell) return `Paper and weights into ${name}`;
+      return day.pies.some(({ shellOf }) => shellOf === of) ? `Fill ${name}` : `Fill and close ${name}`;
     case 'load': {
       const run = plan.runs.find(({ id }) => id === of);
       return `Into the ${run?.oven ?? 'oven'}: ${run?.pies.map((one) => pieName(day, one.pie)).join(', ') ?? ''}`;
@@ -37,6 +39,7 @@ export function taskWords(day: Day, plan: DayPlan, task: DayTask): string {
         .map((one) => pieName(day, one.of))
         .join(', ')}`;
     case 'pack':
+      if (isShell) return `Patch and seal ${name}`;
       return filledAfter ? `Fill ${name}` : `Pack ${name}`;
   }
 }
@@ -51,7 +54,8 @@ export function taskWords(day: Day, plan: DayPlan, task: DayTask): string {
 export function pieName({ pies }: Pick<Day, 'pies'>, id: string): string {
   const pie = pies.find((one) => one.id === id);
   if (!pie) return id;
-  const alike = pies.filter(({ label }) => label === pie.label);
+  if (pie.shellOf !== undefined) return `the shell of ${pieName({ pies }, pie.shellOf)}`;
+  const alike = pies.filter(({ label, shellOf }) => label === pie.label && shellOf === undefined);
   return alike.length === 1 ? pie.label : `${pie.label} ${alike.indexOf(pie) + 1}`;
 }
 

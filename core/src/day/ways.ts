@@ -1,3 +1,4 @@
+import type { Bake } from '../bake/index.js';
 import { bakeOnProgramme, RIGHT_OFF, turnAt } from '../bake/index.js';
 import type { PiePlan } from '../plan/index.js';
 import type { PieSpec } from '../spec/index.js';
@@ -14,14 +15,9 @@ export interface InOven {
   readonly spec: PieSpec;
 }
 
-/** The programme that a plan bakes on; null without a bake. */
-export const heatOf = (plan: PiePlan): Heat | null => {
-  if (!plan.bake) return null;
-  const [first, second] = plan.bake.stages;
-  return first.tempC === second.tempC
-    ? [first.tempC, 0, first.tempC]
-    : [first.tempC, first.timeMin, second.tempC];
-};
+/** The programme of a bake. */
+export const heatOf = ({ stages: [first, second] }: Pick<Bake, 'stages'>): Heat =>
+  first.tempC === second.tempC ? [first.tempC, 0, first.tempC] : [first.tempC, first.timeMin, second.tempC];
 
 const waysBetween = (own: readonly Way[], more: readonly Way[]): Way[] =>
   more.reduce<Way[]>(
@@ -62,9 +58,9 @@ export function waysOf(
   for (const { id } of ovens) {
     const programmes = [...planned.values()].flatMap((of) => {
       const plan = of.get(id)?.plan;
-      const own = plan && heatOf(plan);
-      if (!plan || !own) return [];
-      const others = (plan.bake?.others ?? [])
+      if (!plan?.bake) return [];
+      const own = heatOf(plan.bake);
+      const others = plan.bake.others
         .filter(({ colourOff, foilMin }) => Math.abs(colourOff) < RIGHT_OFF / 2 && foilMin === null)
         .slice(0, OWN_PROGRAMMES - 1)
         .map(({ firstC, firstMin, secondC }): Heat => [firstC, firstC === secondC ? 0 : firstMin, secondC]);
@@ -72,8 +68,8 @@ export function waysOf(
     });
     for (const [key, of] of planned) {
       const planOf = of.get(id);
-      const own = planOf && heatOf(planOf.plan);
-      if (!planOf || !own || !planOf.plan.bake) continue;
+      if (!planOf?.plan.bake) continue;
+      const own = heatOf(planOf.plan.bake);
       const { plan, spec } = planOf;
       const mine: Way = {
         heat: own,

@@ -10,6 +10,7 @@ import type { AskedDay, AskedOven, AskedPies } from './ask.js';
 import { usualDay } from './ask.js';
 import type { Day, DayDough, DayOven, DayPie, Heat, Way } from './day.js';
 import { portionsOf, shellsIn } from './freezer.js';
+import { shellIdOf } from './shells.js';
 import type { InOven } from './ways.js';
 import { heatOf, waysOf } from './ways.js';
 
@@ -83,13 +84,6 @@ export function* workOutDay(asked: AskedDay, larder: Larder = builtInLarder): Ge
         };
       }
       if (!result.ok) continue;
-      if (result.plan.bake?.blind) {
-        return problem(
-          field,
-          `"${spec.name}" goes into the oven twice, empty and filled; a day cannot take that in yet.`,
-          'Bake the shell the day before and say so (its base is baked), or plan it on its own bench.',
-        );
-      }
       ovens.set(oven.id, { plan: result.plan, spec: result.plan.spec });
     }
     if (ovens.size === 0) {
@@ -116,7 +110,8 @@ export function* workOutDay(asked: AskedDay, larder: Larder = builtInLarder): Ge
     if (made.pie.dough !== null) doughs[made.pie.dough] = doughRule(made.pie.dough, first.plan, larder);
     // A frozen shell stands in its dish already: that one is nobody else's.
     const dish = frozenShell ? null : made.pie.dish;
-    for (const id of ids) pies.push({ ...made.pie, id, dish });
+    const baked = bakedBefore({ ...made.pie, dish }, planned.get(key) ?? new Map<string, InOven>());
+    for (const id of ids) pies.push(...baked.map((pie) => ({ ...pie, ...named(id, pie) })));
   }
   const dishes = Object.fromEntries(
     Object.entries(asked.kitchen.dishes).map(([label, count]) => [
@@ -146,7 +141,7 @@ function dayOven(
 ): DayOven {
   const slower = [...planned.values()].map((ovens) => {
     const plan = ovens.get(id)?.plan;
-    const heat = plan && heatOf(plan);
+    const heat = plan?.bake && heatOf(plan.bake);
     return plan && heat ? slowerWhenFull(plan, heat, places) : 0;
   });
   const fullFrom = Math.max(2, Math.ceil(places * 0.75));
@@ -162,6 +157,38 @@ function doughRule(id: string, plan: PiePlan, larder: Larder): DayDough {
     chillLeast: chillLeastMin,
     chillMost: chillMostMin,
   };
+}
+
+/** By the id of its pie; a shell is told by it. */
+const named = (id: string, { shellOf }: DayPie): Pick<DayPie, 'id' | 'shellOf'> =>
+  shellOf === undefined ? { id } : { id: shellIdOf(id), shellOf: id };
+
+/** A pie, and before it the shell that it is filled into, where that is baked empty. */
+function bakedBefore(pie: DayPie, ovens: ReadonlyMap<string, InOven>): DayPie[] {
+  const [first] = [...ovens.values()];
+  if (!first?.plan.bake?.blind) return [pie];
+  const ways = [...ovens].flatMap(([oven, { plan }]) => {
+    const shell = plan.bake?.blind;
+    if (!shell) return [];
+    return [[oven, [{ heat: heatOf(shell), out: shell.outMin, cost: 0, foil: null }]] as const];
+  });
+  return [
+    { ...pie, line: 0, baseChill: 0, dough: null },
+    {
+      ...pie,
+      prepare: 0,
+      cook: 0,
+      onHob: false,
+      build: usualDay.weighDownMin,
+      lastChill: 0,
+      cool: 0,
+      warm: null,
+      pack: usualDay.sealShellMin,
+      ready: { ...pie.ready, as: 'cold' },
+      ways: Object.fromEntries(ways),
+      shellOf: pie.id,
+    },
+  ];
 }
 
 type MadePie =

@@ -166,6 +166,7 @@ export function dayProgramme(day: Day, known: number): Programme {
     for (const t of steps) atMost(begun(t), wave(t));
   };
 
+  const filling = new Map<string, Begun>();
   const wants = pies.map((pie, i): Begun => {
     const of = runs.filter(({ column }) => column.pies.includes(i));
     same(plus(...of.flatMap(({ at }) => steps.map(at))), number(1));
@@ -186,6 +187,7 @@ export function dayProgramme(day: Day, known: number): Programme {
     };
     const build = begins(`b${i}`);
     const pack = begins(`p${i}`);
+    filling.set(pie.id, build);
     same(pack(inSteps(pie.ready.at) - lasts.pack), number(1));
     busy.push(lasting(build, lasts.build), lasting(pack, lasts.pack));
     follows(build, load, lasts.build, inSteps(pie.lastChill), inSteps(pie.lastMost));
@@ -213,8 +215,12 @@ export function dayProgramme(day: Day, known: number): Programme {
     touches(i, first);
     if (pie.dish !== null) {
       const taken = dishes.get(pie.dish) ?? [];
-      dishes.set(pie.dish, [...taken, (t) => minus(first(t), pack(t - lasts.pack))]);
+      // A shell is in its dish until it is filled.
+      const leaves = (t: number): Sum => filling.get(pie.shellOf ?? '')?.(t) ?? pack(t - lasts.pack);
+      dishes.set(pie.dish, [...taken, (t) => minus(first(t), leaves(t))]);
     }
+    const filled = filling.get(pie.shellOf ?? '');
+    if (filled) follows(pack, filled, lasts.pack, 0, Infinity);
     return first;
   }
 

@@ -26,6 +26,14 @@ describe('days of two pies beside the best plans that there are', () => {
   });
 });
 
+describe('days with a shell that is baked before, beside the best plans that there are', () => {
+  it('are the best ones too', () => {
+    const { proven, equal, open } = compiled<BesideBest>('day/proven-day.js', 'besideBest(2, 6, true)');
+    expect({ equal, open }).toEqual({ equal: proven, open: 0 });
+    expect(proven).toBeGreaterThan(3);
+  }, 300_000);
+});
+
 describe('a programme of whole numbers', () => {
   it('is told in LP format, with what is constant beside it', () => {
     const { choice, part, atMost, same, costs, written } = programmeWriter();

@@ -1,5 +1,5 @@
-import type { Day, DayPlan } from '@mardle/core';
-import { checkDay, finishDay, isWhole, lowerBound, sampleDay, solveDay } from '@mardle/core';
+import type { Day, DayPie, DayPlan } from '@mardle/core';
+import { checkDay, finishDay, isWhole, lowerBound, sampleDay, shellIdOf, solveDay } from '@mardle/core';
 import type { Highs } from 'highs';
 import { createRequire } from 'node:module';
 import { dayProgramme, GRID_MIN } from './day-programme.js';
@@ -55,6 +55,35 @@ export function gridDay(seed: number, pies: number): Day {
   };
 }
 
+/** So much later all is wanted when shells are baked first, min. */
+const SHELL_MIN = 120;
+
+/** The same day with the first pie that is lined in a dish filled into a shell that was baked before. */
+function withShell(day: Day): Day {
+  const first = day.pies.find(({ line, dish }) => line > 0 && dish !== null);
+  return {
+    ...day,
+    pies: day.pies.flatMap((one): DayPie[] => {
+      const pie = { ...one, ready: { ...one.ready, at: one.ready.at + SHELL_MIN } };
+      if (one !== first) return [pie];
+      const shell: DayPie = {
+        ...pie,
+        id: shellIdOf(pie.id),
+        shellOf: pie.id,
+        ...{ prepare: 0, cook: 0, onHob: false, build: GRID_MIN, lastChill: 0 },
+        ...{ cool: 0, warm: null, pack: GRID_MIN },
+        ways: Object.fromEntries(
+          Object.keys(pie.ways).map((oven) => [
+            oven,
+            [{ heat: [190, 0, 190], out: 30, cost: 0, foil: null }],
+          ]),
+        ),
+      };
+      return [{ ...pie, line: 0, baseChill: 0, dough: null }, shell];
+    }),
+  };
+}
+
 /** A day beside its proof. */
 export interface Proven {
   readonly seed: number;
@@ -68,11 +97,12 @@ export interface Proven {
  * Our plan of a small day beside the best that there is, as a general solver of whole-number programmes proves it.
  * @param seed of the day and of the search
  * @param pies two to four
+ * @param shell one of them is filled into a shell that is baked before
  * @returns null for a day that our search does not bring home
  * @throws when the solver's plan breaks a rule, or is worth something else than it says: then the programme is wrong
  */
-export async function provenDay(seed: number, pies: number): Promise<Proven | null> {
-  const day = gridDay(seed, pies);
+export async function provenDay(seed: number, pies: number, shell = false): Promise<Proven | null> {
+  const day = shell ? withShell(gridDay(seed, pies)) : gridDay(seed, pies);
   const plan = finishDay(solveDay(day, { seed }));
   if (!isWhole(plan)) return null;
   const programme = dayProgramme(day, plan.score.total);
@@ -116,13 +146,14 @@ export interface BesideBest {
  * Our plans of seeded days beside the best that there are.
  * @param pies two to four
  * @param seeds of the days, from 1
+ * @param shell one pie of each is filled into a shell that is baked before
  * @returns counts, and each gap
  */
-export async function besideBest(pies: number, seeds: number): Promise<BesideBest> {
+export async function besideBest(pies: number, seeds: number, shell = false): Promise<BesideBest> {
   let [proven, equal, open] = [0, 0, 0];
   const gaps: { seed: number; pies: number; share: number }[] = [];
   for (let seed = 1; seed <= seeds; seed++) {
-    const day = await provenDay(seed, pies);
+    const day = await provenDay(seed, pies, shell);
     if (!day) continue;
     if (!day.best) {
       open += 1;

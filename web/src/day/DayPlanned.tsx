@@ -1,6 +1,6 @@
 import { Button, Group, SegmentedControl } from '@mantine/core';
 import type { Day, DayPlan } from '@mardle/core';
-import { goesOf, isWhole, pieName } from '@mardle/core';
+import { goesOf, isWhole, pieName, wholePies } from '@mardle/core';
 import { IconAlertTriangle, IconCalendarDown, IconCheck } from '@tabler/icons-react';
 import { useState } from 'react';
 import { fileName, saveFile } from '../bench/download.js';
@@ -89,7 +89,7 @@ export function DayPlanned({ file, solved, changed, busy, onRemedy }: DayPlanned
 
 function summary(day: Day, plan: DayPlan): string {
   const late = plan.late.map(({ pie, byMin }) => `${pieName(day, pie)} by ${byMin} min`);
-  const out = plan.leftOut.map((pie) => pieName(day, pie));
+  const out = wholePies(day).flatMap(({ id }) => (plan.leftOut.includes(id) ? [pieName(day, id)] : []));
   return [
     ...(late.length > 0 ? [`Late: ${late.join(', ')}.`] : []),
     ...(out.length > 0 ? [`No place in this day for ${out.join(', ')}.`] : []),
@@ -109,7 +109,7 @@ function Verdict({
       <div>
         <b>
           {works
-            ? `All ${day.pies.length} in time.`
+            ? `All ${wholePies(day).length} in time.`
             : plan
               ? 'This day does not work.'
               : 'Not one pie of this day can be planned.'}

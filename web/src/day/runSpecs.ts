@@ -1,4 +1,5 @@
 import type { DayRun, Heat, OvenSpec, PieSpec, Stage } from '@mardle/core';
+import { emptyShellOf, shellIdOf } from '@mardle/core';
 import type { DayFile } from '../state/day.js';
 import { madeOf } from './portions.js';
 
@@ -31,15 +32,18 @@ export function loadedBy(file: DayFile, run: DayRun): Loaded[] {
     Partial<OvenSpec> | undefined;
   const made = madeOf(file);
   return run.pies.flatMap(({ pie, out }) => {
-    const portion = made.find(({ ids }) => ids.includes(pie));
+    const portion = made.find(({ ids }) => ids.some((id) => id === pie || shellIdOf(id) === pie));
     if (!portion) return [];
-    const { wanted, spec: asMade } = portion;
+    const { wanted, ids } = portion;
+    const whole = ids.find((id) => shellIdOf(id) === pie);
+    const asMade = whole === undefined ? portion.spec : emptyShellOf(portion.spec);
     const stages = stagesUntil(run.heat, out);
     const { bake } = asMade;
-    const number = wanted.count > 1 ? ` ${pie.slice(wanted.id.length + 1)}` : '';
+    const number = wanted.count > 1 ? ` ${(whole ?? pie).slice(wanted.id.length + 1)}` : '';
+    const told = whole === undefined ? number : `${number}, shell`;
     const spec: PieSpec = {
       ...asMade,
-      name: `${wanted.pie.name.slice(0, LONGEST_NAME - number.length)}${number}`,
+      name: `${wanted.pie.name.slice(0, LONGEST_NAME - told.length)}${told}`,
       bake: {
         ...bake,
         stages,
