@@ -7,10 +7,9 @@ import type { AskedDay, AskedOven, AskedPies } from './ask.js';
 import { usualDay } from './ask.js';
 import type { Hand } from './day.js';
 import { readyKinds, skills } from './day.js';
-import { idsOf } from './freezer.js';
 import { readBuying } from './read-buying.js';
 import { readFreezer } from './read-freezer.js';
-import { shellIdOf } from './shells.js';
+import { toldApart, unlike } from './tell-apart.js';
 
 export const DAY_FORMAT = 'mardle-day';
 export const DAY_VERSION = 1;
@@ -124,35 +123,6 @@ const isZone = (name: string): boolean => {
   }
 };
 
-/** Names stand for one thing each. */
-function unlike(reader: Reader, at: string, ids: readonly string[]): void {
-  ids.forEach((id, i) => {
-    if (ids.indexOf(id) < i) {
-      reader.wrong(`${at}.${i}.id`, `"${id}" is there twice.`, 'Give each a name of its own.');
-    }
-  });
-}
-
-/** Each single pie has a name of its own in the plan, and so has each shell: "plum-1" is the first of two plums too. */
-function toldApart(reader: Reader, pies: readonly AskedPies[]): void {
-  const taken = new Map<string, number>();
-  pies.forEach(({ id, count }, i) => {
-    const ids = idsOf(id, count);
-    for (const one of [...ids, ...ids.map(shellIdOf)]) {
-      const other = taken.get(one);
-      if (other !== undefined && other !== i && pies[other]?.id !== id) {
-        reader.wrong(
-          `pies.${i}.id`,
-          `"${id}" and "${pies[other]?.id ?? ''}" would both have a pie called "${one}".`,
-          'Give each a name of its own.',
-        );
-        return;
-      }
-      taken.set(one, i);
-    }
-  });
-}
-
 /**
  * A day from a file: kitchen, pies with counts, hours; each pie a whole pie file under `pie`. Times are whole minutes from
  * `zero`, or instants with their offset.
@@ -245,7 +215,9 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
     .list('pies', file['pies'], 'which pies are wanted', MOST_PIES)
     .map((pie, i) => readPies(reader, `pies.${i}`, pie, zeroMs, larder));
   // What could not be read brings no fruit along.
-  const known = pies.filter((_, i) => !reader.problems.some(({ field }) => field.startsWith(`pies.${i}.pie`)));
+  const known = pies.filter(
+    (_, i) => !reader.problems.some(({ field }) => field.startsWith(`pies.${i}.pie`)),
+  );
   const ownFruits = known.flatMap(({ spec }) => spec.ownFruits.map(({ id }) => id));
   const asked: AskedDay = {
     zero: String(file['zero']),
