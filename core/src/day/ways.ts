@@ -26,7 +26,7 @@ const waysBetween = (own: readonly Way[], more: readonly Way[]): Way[] =>
   );
 
 /** When a pie is turned round, if its clock says that it is. */
-const turned = ({ clock }: PiePlan, turn: number): Pick<Way, 'turn'> =>
+export const turned = ({ clock }: PiePlan, turn: number): Pick<Way, 'turn'> =>
   clock.some(({ id }) => id === 'turn') ? { turn } : {};
 
 /** A programme of another pie, tried on this one; null when it does not come out right. */

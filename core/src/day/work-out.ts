@@ -12,7 +12,7 @@ import type { Day, DayDough, DayOven, DayPie, Heat, Way } from './day.js';
 import { portionsOf, shellsIn } from './freezer.js';
 import { shellIdOf } from './shells.js';
 import type { InOven } from './ways.js';
-import { heatOf, waysOf } from './ways.js';
+import { heatOf, turned, waysOf } from './ways.js';
 
 const inOven = (spec: PieSpec, { id, kind, offsetC, warmUpMin, hotSide }: AskedOven): PieSpec => ({
   ...spec,
@@ -170,7 +170,14 @@ function bakedBefore(pie: DayPie, ovens: ReadonlyMap<string, InOven>): DayPie[] 
   const ways = [...ovens].flatMap(([oven, { plan }]) => {
     const shell = plan.bake?.blind;
     if (!shell) return [];
-    return [[oven, [{ heat: heatOf(shell), out: shell.outMin, cost: 0, foil: null }]] as const];
+    const way: Way = {
+      heat: heatOf(shell),
+      out: shell.outMin,
+      cost: 0,
+      foil: null,
+      ...turned(plan, shell.turnMin),
+    };
+    return [[oven, [way]] as const];
   });
   return [
     { ...pie, line: 0, baseChill: 0, dough: null },

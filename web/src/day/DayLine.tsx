@@ -24,6 +24,8 @@ interface Box {
 
 interface Row {
   readonly name: string;
+  /** Where its place among the rows says more than its name. */
+  readonly shown?: string | undefined;
   /** Whether it is a pair of hands. */
   readonly hands: boolean;
   readonly boxes: readonly Box[];
@@ -83,9 +85,9 @@ export function DayLine({ day, plan, by }: DayLineProps) {
               </b>
             ))}
         </div>
-        {rows.map(({ name, hands, boxes }) => (
+        {rows.map(({ name, shown, hands, boxes }) => (
           <DropRow key={name} hands={hands ? name : null} className={classes.row}>
-            <b className={classes.who}>{name}</b>
+            <b className={classes.who}>{shown ?? name}</b>
             <div className={classes.track}>
               {boxes.map(({ id, from, to, kind, word, said, task }) => {
                 const where = style(from, to);
@@ -209,6 +211,7 @@ function pieRows(day: Day, plan: DayPlan): Row[] {
         task: null,
       });
     }
-    return { name: pieName(day, pie.id), boxes, hands: false };
+    const shown = pie.shellOf === undefined ? undefined : 'its shell';
+    return { name: pieName(day, pie.id), shown, boxes, hands: false };
   });
 }
