@@ -1,6 +1,6 @@
 import { aHand, equalPies } from '../test/equal-pies.js';
 import type { Board } from './board.js';
-import { boardsOf, countOn, isFree, lastFull, latestSlot } from './board.js';
+import { boardsOf, countOn, isFree, keepBusy, lastFull, latestSlot } from './board.js';
 
 const helper = { ...aHand, id: 'helper', skills: ['fruit', 'pack'] as const };
 const boards = (): { readonly board: Board; readonly fruit: readonly number[] } => {
@@ -8,7 +8,7 @@ const boards = (): { readonly board: Board; readonly fruit: readonly number[] } 
   return { board, fruit: able.fruit };
 };
 const busy = (board: Board, hand: number, from: number, to: number): void => {
-  board.hands[hand]!.fill(1, from, to);
+  keepBusy(board.hands[hand]!, from, to, true);
   board.worked[hand]! += to - from;
 };
 

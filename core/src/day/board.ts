@@ -15,8 +15,8 @@ export interface Shelf {
 export interface Board {
   readonly fromMin: number;
   readonly minutes: number;
-  /** 1 where somebody is busy or away. */
-  readonly hands: readonly Uint8Array[];
+  /** Where somebody is busy or away, for how many minutes by then; 0 where they are free. */
+  readonly hands: readonly Uint16Array[];
   readonly fridge: Shelf;
   readonly rack: Shelf;
   readonly hob: Shelf;
@@ -47,13 +47,19 @@ const spanOf = ({ earliest, kitchen, pies }: Day): { readonly fromMin: number; r
 };
 
 /** Hands as the day begins: away before they come, in their breaks and after they go. */
-function awayOf(day: Day, fromMin: number, minutes: number): Uint8Array[] {
+function awayOf(day: Day, fromMin: number, minutes: number): Uint16Array[] {
   return day.kitchen.hands.map(({ from, to, breaks }) => {
-    const row = new Uint8Array(minutes).fill(1);
+    const row = new Uint16Array(minutes).fill(1);
     row.fill(0, Math.max(0, from - fromMin), Math.max(0, to - fromMin));
     for (const [start, end] of breaks) row.fill(1, Math.max(0, start - fromMin), Math.max(0, end - fromMin));
+    for (let t = 1; t < minutes; t++) if (row[t] === 1) row[t] = row[t - 1]! + 1;
     return row;
   });
+}
+
+/** Somebody is busy from one minute to another, or no longer. */
+export function keepBusy(row: Uint16Array, from: number, to: number, busy: boolean): void {
+  for (let t = Math.max(0, from); t < to; t++) row[t] = busy ? t - from + 1 : 0;
 }
 
 function sparedOf(hands: readonly Hand[]): number[] {
@@ -159,9 +165,9 @@ export function isFree({ hands }: Board, hand: number, from: number, to: number)
 const LONG_IDLE_MIN = 30;
 
 /** How long somebody would stand idle after a task that ends here, min. */
-function idleAfter(row: Uint8Array, from: number): number {
+function idleAfter(row: Uint16Array, from: number): number {
   const to = Math.min(row.length, from + LONG_IDLE_MIN);
-  for (let i = from; i < to; i++) if (row[i] === 1) return i - from;
+  for (let i = from; i < to; i++) if (row[i] !== 0) return i - from;
   return LONG_IDLE_MIN;
 }
 
@@ -190,14 +196,11 @@ export function latestSlot(
     // Sooner than what somebody else offers is of no use.
     const soonest = Math.max(least, 0, bestWorth);
     while (start >= soonest) {
-      let busy = -1;
-      for (let i = start + lastsMin - 1; i >= start; i--)
-        if (row[i]! > 0) {
-          busy = i;
-          break;
-        }
-      if (busy < 0) break;
-      start = busy - lastsMin;
+      let busy = start + lastsMin - 1;
+      while (busy >= start && row[busy] === 0) busy -= 1;
+      if (busy < start) break;
+      // Before all of what they are busy with then.
+      start = busy - row[busy]! + 1 - lastsMin;
     }
     if (start < soonest) continue;
     const worth =

@@ -1,6 +1,6 @@
 import { chanceFrom } from '../units/index.js';
 import type { Board } from './board.js';
-import { boardsOf, lastFull, latestSlot } from './board.js';
+import { boardsOf, keepBusy, lastFull, latestSlot } from './board.js';
 import type { Day, DayPlan } from './day.js';
 import type { DayIdea, Order } from './decode.js';
 import { decoderOf, usualOrder } from './decode.js';
@@ -89,7 +89,7 @@ describe('a board', () => {
     });
     return { board, both: able.build };
   };
-  const busy = (row: Uint8Array, from: number, to: number): void => void row.fill(1, from, to);
+  const busy = (row: Uint16Array, from: number, to: number): void => keepBusy(row, from, to, true);
 
   it('finds the latest start that somebody is free for, and nobody when there is none', () => {
     const { board, both } = fresh();

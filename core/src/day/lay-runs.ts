@@ -33,7 +33,11 @@ export interface RunLayer {
 }
 
 /** What is found anew each time; building and packing stay as long as their run does. */
-const nowhere: Pick<Placed, 'run' | 'prepare' | 'line'> = { run: -1, prepare: -1, line: -1 };
+function takeUp(placed: Placed): void {
+  placed.run = -1;
+  placed.prepare = -1;
+  placed.line = -1;
+}
 
 /** How the board stood when a run had been laid, or had found no place. */
 interface Laid {
@@ -167,7 +171,7 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
         for (const i of idea.pies) all[i]!.run = runs.length;
         runs.push(placed);
       };
-      for (const placed of all) Object.assign(placed, nowhere);
+      all.forEach(takeUp);
       for (const { idea, placed } of laid) put(idea, placed);
       for (let r = ideas.length - 1 - laid.length; r >= 0 && !(strict && failed > 0); r--) {
         const idea = ideas[r]!;

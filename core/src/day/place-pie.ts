@@ -1,5 +1,5 @@
 import type { Boards, Shelf, Slot } from './board.js';
-import { countOn, fullSince, lastFull, latestSlot } from './board.js';
+import { countOn, fullSince, keepBusy, lastFull, latestSlot } from './board.js';
 import type { Day, DayPie } from './day.js';
 import { soonerMin } from './day.js';
 
@@ -83,8 +83,7 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
   const soonerOf = pies.map((pie) => soonerMin(pie, slack));
   const puts: Put[] = [];
   const busy = (hand: number, from: number, to: number, by: 1 | -1): void => {
-    const row = board.hands[hand]!;
-    for (let i = Math.max(0, from); i < to; i++) row[i]! += by;
+    keepBusy(board.hands[hand]!, from, to, by > 0);
     board.worked[hand]! += by * (to - from);
   };
   const rollBack = (to: number): void => {
@@ -201,8 +200,12 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
       works(slot.hand, slot.start, packed);
       takes(board.rack, out, slot.start);
       if (dishes) takes(dishes, dishFrom, isShell ? by : packed);
-      Object.assign(placed, { build: build.start, buildBy: build.hand, out, outBy });
-      Object.assign(placed, { pack: slot.start, packBy: slot.hand });
+      placed.build = build.start;
+      placed.buildBy = build.hand;
+      placed.out = out;
+      placed.outBy = outBy;
+      placed.pack = slot.start;
+      placed.packBy = slot.hand;
       return true;
     }
   }
