@@ -2,7 +2,8 @@ import type { DayListResponse } from '@mardle/contract';
 import { join } from 'node:path';
 import { expect, expectAccessible, newPie, test } from './kitchen.js';
 
-const saturday = join(import.meta.dirname, '..', 'docs', 'examples', 'days', 'saturday.json');
+const days = join(import.meta.dirname, '..', 'docs', 'examples', 'days');
+const saturday = join(days, 'saturday.json');
 
 test('a bake day: two pies are wanted, the day is planned, a slip is seen before it is agreed to', async ({
   page,
@@ -107,6 +108,42 @@ test('the Saturday from a file: sixteen pies for two ovens and three people, all
   await page.getByRole('button', { name: 'Plan the day' }).click();
   await expect(page.getByText('All 16 in time.')).toBeVisible({ timeout: 100_000 });
   await expect(page.getByRole('region', { name: 'What helper does' })).toBeVisible();
+});
+
+test('open shells are baked empty and filled; half of the damsons come from the freezer', async ({
+  page,
+}) => {
+  await page.goto('/day');
+  const chooser = page.waitForEvent('filechooser');
+  await page.getByRole('button', { name: 'From a file' }).click();
+  await (await chooser).setFiles(join(days, 'open-shells.json'));
+  await expect(page.getByText('It goes to 1 Saturday damson.')).toBeVisible();
+  await page.getByRole('button', { name: 'Plan the day' }).click();
+  await expect(page.getByText('All 4 in time.')).toBeVisible({ timeout: 60_000 });
+  await page.getByText('lists', { exact: true }).click();
+  await expect(page.getByText(/Patch and seal the shell of Apricot in an open shell 2/)).toBeVisible();
+  await page.getByText('to buy', { exact: true }).click();
+  const damsons = page.getByRole('row', { name: /^Damson/ });
+  await expect(damsons).toHaveCount(1);
+  await page.getByText('pie by pie').click();
+  await expect(page.getByText('its shell')).toHaveCount(2);
+  await expectAccessible(page);
+  // The shells go in on their own, each by the name of its pie.
+  const ovens = page.getByRole('region', { name: 'What is in the ovens' });
+  await ovens
+    .getByRole('listitem')
+    .filter({ hasText: 'the shell of' })
+    .first()
+    .getByRole('button', { name: /it is in now/ })
+    .click();
+  await expect(page.getByRole('navigation', { name: 'In the oven' })).toContainText(/open shell \d, shell/);
+  await page.goto('/oven');
+  const cards = page.getByRole('region', { name: /, shell$/ });
+  await expect(cards.first()).toBeVisible();
+  for (let left = await cards.count(); left > 0; left--) {
+    await cards.first().getByRole('button', { name: 'Started by mistake' }).click();
+    await expect(cards).toHaveCount(left - 1);
+  }
 });
 
 test('two tablets, one day: each ticks, and sees the other’s ticks and the newest plan', async ({
