@@ -1,8 +1,8 @@
-import { finishNow } from '../bake/index.js';
 import { changeForm } from '../plan/index.js';
 import type { PieSpec } from '../spec/index.js';
 import { starterSpec } from '../spec/index.js';
 import { once } from '../test/once.js';
+import { smallDay, workedDay } from '../test/small-day.js';
 import { checkDay } from './check-day.js';
 import type { Day } from './day.js';
 import type { Freezer } from './freezer.js';
@@ -10,7 +10,6 @@ import { emptyFreezer, portionsOf, shellsIn } from './freezer.js';
 import { readDay } from './read-day.js';
 import { finishDay, solveDay } from './solve-day.js';
 import { weighDay } from './weigh.js';
-import { workOutDay } from './work-out.js';
 
 const { label } = starterSpec.dish;
 const wanted = (id: string, count: number, spec: PieSpec = starterSpec) => ({ id, count, spec });
@@ -67,25 +66,13 @@ describe('what lies in the freezer', () => {
 });
 
 describe('a day with a freezer', () => {
-  const file = (freezer: unknown, dishes = 2): unknown => ({
-    format: 'mardle-day',
-    version: 1,
-    zero: '2026-09-12T03:00:00+02:00',
-    kitchen: {
-      hands: [{ id: 'lead', from: 0, to: 900 }],
-      ovens: [{ id: 'Oven', warmUpMin: 20, places: 2 }],
-      dishes: { [label]: dishes },
-    },
-    pies: [{ id: 'damson', count: 2, ready: { at: 840 }, pie: starterSpec }],
-    freezer,
-  });
-  const worked = (freezer: unknown): Day => {
-    const read = readDay(file(freezer));
-    if (!read.ok) throw new Error(read.problems.map(({ message }) => message).join(' '));
-    const out = finishNow(workOutDay(read.asked));
-    if (!out.ok) throw new Error('it cannot be worked out');
-    return out.day;
-  };
+  const file = (freezer: unknown): unknown =>
+    smallDay({
+      dishes: { [label]: 2 },
+      pies: [{ id: 'damson', count: 2, ready: { at: 840 }, pie: starterSpec }],
+      freezer,
+    });
+  const worked = (freezer: unknown): Day => workedDay(file(freezer));
   const mixed = once(() => worked({ shells: { [label]: 1 } }));
 
   it('lines one pie less, and gives nobody else the dish that the shell stands in', () => {

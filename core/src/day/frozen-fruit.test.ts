@@ -1,17 +1,15 @@
-import { finishNow } from '../bake/index.js';
 import { builtInLarder } from '../larder/index.js';
 import { changeForm } from '../plan/index.js';
 import type { PieSpec } from '../spec/index.js';
 import { starterSpec } from '../spec/index.js';
 import { once } from '../test/once.js';
+import { smallDay, workedDay } from '../test/small-day.js';
 import { buyDay, usualBuying } from './buy.js';
 import type { Day } from './day.js';
 import type { Freezer } from './freezer.js';
 import { emptyFreezer, portionsOf } from './freezer.js';
 import { bowlOf } from './frozen-fruit.js';
-import { readDay } from './read-day.js';
 import { weighDay } from './weigh.js';
-import { workOutDay } from './work-out.js';
 
 const bowlG = bowlOf(starterSpec, builtInLarder).get('damson') ?? 0;
 const damsons = (massG: number): Freezer => ({ ...emptyFreezer, fruit: { damson: massG } });
@@ -96,24 +94,14 @@ describe('fruit in the freezer', () => {
     expect(toBuy(damsons(2 * bowlG))).toBe(0);
   });
 
-  const worked = (freezer: unknown): Day => {
-    const read = readDay({
-      format: 'mardle-day',
-      version: 1,
-      zero: '2026-09-12T03:00:00+02:00',
-      kitchen: {
-        hands: [{ id: 'lead', from: 0, to: 900 }],
-        ovens: [{ id: 'Oven', warmUpMin: 20, places: 2 }],
+  const worked = (freezer: unknown): Day =>
+    workedDay(
+      smallDay({
         dishes: { [starterSpec.dish.label]: 2 },
-      },
-      pies: [{ id: 'damson', count: 2, ready: { at: 840 }, pie: starterSpec }],
-      freezer,
-    });
-    if (!read.ok) throw new Error(read.problems.map(({ message }) => message).join(' '));
-    const out = finishNow(workOutDay(read.asked));
-    if (!out.ok) throw new Error('it cannot be worked out');
-    return out.day;
-  };
+        pies: [{ id: 'damson', count: 2, ready: { at: 840 }, pie: starterSpec }],
+        freezer,
+      }),
+    );
   const mixed = once(() => worked({ fruit: { damson: Math.ceil(bowlG) } }));
 
   it('a pie of it needs no stoning and stays longer in the oven than the other (15 to 30 min, practice)', () => {

@@ -1,50 +1,33 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { finishNow } from '../bake/index.js';
 import { starterSpec } from '../spec/index.js';
 import { once } from '../test/once.js';
+import { smallDay, workedDay } from '../test/small-day.js';
 import { checkDay } from './check-day.js';
-import type { Day, DayPlan } from './day.js';
+import type { DayPlan } from './day.js';
 import { holdsOf } from './hold.js';
-import { readDay } from './read-day.js';
 import { finishDay, solveDay } from './solve-day.js';
 import { taskWords } from './task-words.js';
-import { workOutDay } from './work-out.js';
 
 const example = (name: string): unknown =>
   JSON.parse(
     readFileSync(join(__dirname, '..', '..', '..', 'docs', 'examples', `${name}.json`), 'utf8'),
   ) as unknown;
 const WANTED = 720;
-const asked = (pies: readonly object[]): unknown => ({
-  format: 'mardle-day',
-  version: 1,
-  zero: '2026-07-04T05:00:00+02:00',
-  kitchen: {
-    hands: [{ id: 'lead', from: 0, to: 900 }],
-    ovens: [{ id: 'Oven', warmUpMin: 20, places: 2 }],
-    dishes: { '23 cm enamel': 3 },
-  },
-  pies,
-});
-const workedOut = (pies: readonly object[]) => {
-  const read = readDay(asked(pies));
-  if (!read.ok) throw new Error(read.problems.map(({ message }) => message).join(' '));
-  return finishNow(workOutDay(read.asked));
-};
+const fileOf = (pies: readonly object[]): unknown => smallDay({ dishes: { '23 cm enamel': 3 }, pies });
 const glazed = (as = 'cold'): object => ({
   id: 'glazed',
   ready: { at: WANTED, as },
   pie: example('preparation-glaze'),
 });
-const dayOf = once((): Day => {
-  const worked = workedOut([
-    glazed(),
-    { id: 'damson', ready: { at: WANTED }, pie: { ...starterSpec, format: 'mardle-pie', version: 3 } },
-  ]);
-  if (!worked.ok) throw new Error(worked.problems.map(({ message }) => message).join(' '));
-  return worked.day;
-});
+const dayOf = once(() =>
+  workedDay(
+    fileOf([
+      glazed(),
+      { id: 'damson', ready: { at: WANTED }, pie: { ...starterSpec, format: 'mardle-pie', version: 3 } },
+    ]),
+  ),
+);
 const planOf = once((): DayPlan => {
   const plan = finishDay(solveDay(dayOf(), { evaluations: 600 }));
   if (!plan) throw new Error('no plan');
@@ -83,10 +66,6 @@ describe('a pie that is filled when its shell is cold', () => {
   });
 
   it('is refused warm, with what to do', () => {
-    const said = (pies: readonly object[]): string => {
-      const worked = workedOut(pies);
-      return worked.ok ? '' : worked.problems.map(({ message, remedy }) => `${message} ${remedy}`).join(' ');
-    };
-    expect(said([glazed('warm')])).toMatch(/never warm.*Ask for it cold/);
+    expect(() => workedDay(fileOf([glazed('warm')]))).toThrow(/never warm.*Ask for it cold/);
   });
 });

@@ -1,9 +1,9 @@
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { finishNow } from '../bake/index.js';
 import { planPie } from '../plan/index.js';
 import type { PieSpec } from '../spec/index.js';
 import { once } from '../test/once.js';
+import { smallDay, workedDay } from '../test/small-day.js';
 import { withShells } from '../test/with-shells.js';
 import { leastLengthMin, lowerBound } from './bound.js';
 import { checkDay } from './check-day.js';
@@ -16,32 +16,16 @@ import { inOrder, sequenceOf } from './sequence.js';
 import { emptyShellOf, shellIds, shellsByIndex, wholePies } from './shells.js';
 import { finishDay, solveDay } from './solve-day.js';
 import { pieName, taskWords } from './task-words.js';
-import { workOutDay } from './work-out.js';
 
 const open = JSON.parse(
   readFileSync(join(__dirname, '..', '..', '..', 'docs', 'examples', 'open-shell.json'), 'utf8'),
 ) as PieSpec;
 
-const read = (pies: readonly object[], freezer?: object) =>
-  readDay({
-    format: 'mardle-day',
-    version: 1,
-    zero: '2026-07-04T05:00:00+02:00',
-    kitchen: {
-      hands: [{ id: 'lead', from: 0, to: 900 }],
-      ovens: [{ id: 'Oven', warmUpMin: 20, places: 2 }],
-      dishes: { [open.dish.label]: 2 },
-    },
-    pies,
-    freezer,
-  });
-const worked = (freezer?: object): Day => {
-  const asked = read([{ id: 'open', count: 2, ready: { at: 720 }, pie: open }], freezer);
-  if (!asked.ok) throw new Error(asked.problems.map(({ message }) => message).join(' '));
-  const out = finishNow(workOutDay(asked.asked));
-  if (!out.ok) throw new Error(out.problems.map(({ message }) => message).join(' '));
-  return out.day;
-};
+const file = (pies: readonly object[], freezer?: object): unknown =>
+  smallDay({ dishes: { [open.dish.label]: 2 }, pies, freezer });
+const read = (pies: readonly object[]) => readDay(file(pies));
+const worked = (freezer?: object): Day =>
+  workedDay(file([{ id: 'open', count: 2, ready: { at: 720 }, pie: open }], freezer));
 const dayOf = once(() => worked());
 const planOf = once((): DayPlan => {
   const plan = finishDay(solveDay(dayOf(), { evaluations: 600 }));

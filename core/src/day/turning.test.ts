@@ -1,33 +1,23 @@
-import { finishNow } from '../bake/index.js';
 import { starterSpec } from '../spec/index.js';
 import { once } from '../test/once.js';
+import { smallDay, workedDay } from '../test/small-day.js';
 import { checkDay } from './check-day.js';
 import type { Day, DayPlan } from './day.js';
-import { readDay } from './read-day.js';
 import { finishDay, solveDay } from './solve-day.js';
-import { workOutDay } from './work-out.js';
 
 /** One pie in one of two ovens: hotter at its left, and even. */
-const worked = once((): Day => {
-  const read = readDay({
-    format: 'mardle-day',
-    version: 1,
-    zero: '2026-09-12T03:00:00+02:00',
-    kitchen: {
-      hands: [{ id: 'lead', from: 0, to: 900 }],
+const worked = once(() =>
+  workedDay(
+    smallDay({
       ovens: [
         { id: 'Uneven', warmUpMin: 20, places: 2, hotSide: 'left' },
         { id: 'Even', warmUpMin: 20, places: 2 },
       ],
       dishes: { [starterSpec.dish.label]: 2 },
-    },
-    pies: [{ id: 'damson', count: 1, ready: { at: 840 }, pie: starterSpec }],
-  });
-  if (!read.ok) throw new Error(read.problems.map(({ message }) => message).join(' '));
-  const out = finishNow(workOutDay(read.asked));
-  if (!out.ok) throw new Error('it cannot be worked out');
-  return out.day;
-});
+      pies: [{ id: 'damson', count: 1, ready: { at: 840 }, pie: starterSpec }],
+    }),
+  ),
+);
 const inUneven = once((): { readonly day: Day; readonly plan: DayPlan } => {
   const day = worked();
   const ovens = day.kitchen.ovens.filter(({ id }) => id === 'Uneven');
