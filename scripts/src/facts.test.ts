@@ -16,9 +16,8 @@ const knownMisses: Readonly<Record<string, string>> = {
   'W5.base':
     'foil takes up too little of the radiation from below, by its emissivity of .3: an estimate for a used tin',
   'W6.base': 'the same',
-  'W6.loss': 'few apples under a crumb bubble for three minutes only',
   'W7.bubbles':
-    'in enamel it bubbles by then, in glass two minutes later, in a used tin six: which dish it was is not told',
+    'in enamel and glass it bubbles by then, in a used tin minutes later: which dish it was is not told',
   'W7.loss': 'a very full pie under a thick crumb hardly bubbles before it is taken out',
   'W8.loss': 'bare slices of a thin free-form pie lose too much: a drying skin on fruit is not known',
 };
