@@ -9,6 +9,8 @@ export interface Found {
   readonly failed: number;
   readonly total: number;
   readonly lateMin: number;
+  /** Pies that are late or found no place, by index. */
+  readonly troubled: readonly number[];
 }
 
 /** What looking for neighbours needs. */
@@ -25,6 +27,8 @@ const MOST_TAKEN_OUT = 4;
 const NEW_RUN_WAYS = 3;
 /** Few are tried at a time: many small moves find more than a few careful ones. */
 const RUNS_LOOKED_AT = 3;
+/** How often a move is made for a pie that is in trouble, while there is one. */
+const TROUBLED_SHARE = 0.3;
 /** How much before its last moment a run is tried, min. */
 export const soonerBy = [0, 0, 1, 2, 5, 10, 15, 20, 30];
 const orders = [
@@ -80,11 +84,11 @@ export function putBack(
   return best ?? evaluate({ runs, ...rest });
 }
 
-/** Some pies somewhere else. */
-function takeOut(looking: Looking, { runs, ...rest }: DayIdea): Found {
+/** Some pies somewhere else, one of them for sure if it is said which. */
+function takeOut(looking: Looking, { runs, ...rest }: DayIdea, first?: number): Found {
   const { day, chance, evaluate } = looking;
   const pick = (below: number): number => Math.floor(chance() * below);
-  const out = new Set<number>();
+  const out = new Set(first === undefined ? [] : [first]);
   const wanted = 1 + pick(Math.min(MOST_TAKEN_OUT, day.pies.length));
   if (chance() < 0.4) {
     // A whole run, or as much of it as may be.
@@ -152,10 +156,13 @@ function otherHeat({ day, decoder, evaluate, chance }: Looking, { runs, ...rest 
  * A neighbour of a plan: runs in another order, at another programme or a little sooner, the rest placed in another order, or,
  * most often, a pie in another run, and now and then a few somewhere else.
  */
-export function neighbourOf(looking: Looking, idea: DayIdea): Found {
+export function neighbourOf(looking: Looking, { idea, troubled }: Pick<Found, 'idea' | 'troubled'>): Found {
   const { evaluate, chance } = looking;
   const { runs, order } = idea;
   const pick = (below: number): number => Math.floor(chance() * below);
+  // What is late, or found no place, is looked at more than the rest.
+  if (troubled.length > 0 && chance() < TROUBLED_SHARE)
+    return takeOut(looking, idea, troubled[pick(troubled.length)]);
   const kind = chance();
   if (kind < 0.15 && runs.length > 1) {
     const a = pick(runs.length - 1);

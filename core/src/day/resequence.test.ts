@@ -34,7 +34,7 @@ function placed(seed: number, pies: number, slack = { readySooner: 0, beforeLoad
     evaluate: (idea: Parameters<typeof decoder.decode>[0]) => {
       const decoded = decoder.decode(idea, false);
       const { total, lateMin } = tally(decoded);
-      return { idea, failed: decoded.failed, total: total + 1e6 * decoded.failed, lateMin };
+      return { idea, failed: decoded.failed, total: total + 1e6 * decoded.failed, lateMin, troubled: [] };
     },
   };
   let idea: Parameters<typeof decoder.decode>[0] = { runs: [], order: usualOrder };

@@ -1,7 +1,7 @@
 import { chanceFrom } from '../units/index.js';
 import type { Day, DayPlan } from './day.js';
 import { isWhole } from './day.js';
-import type { DayIdea } from './decode.js';
+import type { DayIdea, Decoded } from './decode.js';
 import { decoderOf, usualOrder } from './decode.js';
 import { holdsOf } from './hold.js';
 import type { RunIdea } from './run-times.js';
@@ -112,6 +112,18 @@ function sturdiest(day: Day, passed: readonly DayPlan[]): DayPlan | null {
   return best.plan;
 }
 
+/** Whether all of a pie lies somewhere; its dough aside. */
+const isPlaced = ({ pies }: Day, decoded: Pick<Decoded, 'pies'>, i: number): boolean => {
+  const at = decoded.pies[i]!;
+  const { prepare, line } = pies[i]!;
+  return at.run >= 0 && (prepare === 0 || at.prepare >= 0) && (line === 0 || at.line >= 0);
+};
+
+const troubledIn = (day: Day, fromMin: number, decoded: Decoded): number[] =>
+  day.pies.flatMap(({ pack, ready }, i) =>
+    !isPlaced(day, decoded, i) || decoded.pies[i]!.pack + pack > ready.at - fromMin ? [i] : [],
+  );
+
 function* searchFrom(day: Day, seed: number, evaluations: number): DaySearch {
   const decoder = decoderOf(day);
   const { board, ways } = decoder;
@@ -124,7 +136,8 @@ function* searchFrom(day: Day, seed: number, evaluations: number): DaySearch {
     const decoded = decoder.decode(idea, strict);
     const { failed } = decoded;
     const { total, lateMin } = tally(decoded);
-    return { idea, failed, total: total + FAILED * failed, lateMin };
+    const troubled = !strict && (failed > 0 || lateMin > 0) ? troubledIn(day, board.fromMin, decoded) : [];
+    return { idea, failed, total: total + FAILED * failed, lateMin, troubled };
   };
   const told = ({ idea, failed }: Found): DayPlan | null =>
     failed > 0 ? null : toPlan(day, board, ways, decoder.decode(idea, strict));
@@ -139,6 +152,7 @@ function* searchFrom(day: Day, seed: number, evaluations: number): DaySearch {
     failed: 0,
     total: 0,
     lateMin: 0,
+    troubled: [],
   };
   for (const i of byHour) {
     now = putBack(looking, now.idea, i);
@@ -159,7 +173,7 @@ function* searchFrom(day: Day, seed: number, evaluations: number): DaySearch {
     strict = now.failed === 0 && now.lateMin === 0;
     const done = (spent - built) / evaluations;
     const heat = warm * COLD_SHARE ** done;
-    const tried = neighbourOf(looking, now.idea);
+    const tried = neighbourOf(looking, now);
     if (tried.total <= now.total || chance() < Math.exp((now.total - tried.total) / heat)) now = tried;
     if (now.total < best.total - 1e-9) {
       best = now;
@@ -181,18 +195,9 @@ function* searchFrom(day: Day, seed: number, evaluations: number): DaySearch {
 /** What can be done of a day that cannot be done whole: pies that find no place are left out, and told. */
 function withoutFailed(day: Day, idea: DayIdea): DayPlan | null {
   const decoded = decoderOf(day).decode(idea, false);
-  const placed = (i: number): boolean => {
-    const at = decoded.pies[i];
-    const pie = day.pies[i];
-    const dough = pie?.dough === null || decoded.batches.some(({ pies }) => pies.includes(i));
-    return (
-      at !== undefined &&
-      at.run >= 0 &&
-      (pie?.prepare === 0 || at.prepare >= 0) &&
-      (pie?.line === 0 || at.line >= 0) &&
-      dough
-    );
-  };
+  const placed = (i: number): boolean =>
+    isPlaced(day, decoded, i) &&
+    (day.pies[i]?.dough === null || decoded.batches.some(({ pies }) => pies.includes(i)));
   const shellOf = shellsByIndex(day);
   // Neither a shell without its pie, nor a pie without its shell.
   const wanting = (i: number): boolean =>
