@@ -213,6 +213,7 @@ export {
   mendSteps,
   meshSizes,
   moistAirK,
+  mostToSpareMin,
   noInterventions,
   offsetFromLonger,
   otherKindSteps,

@@ -134,6 +134,9 @@ const WAITS_FOR_COLOUR_MIN = 30;
 const SAFE_SHARE = 0.15;
 const MOST_SAFE_MIN = 7;
 
+/** No more than this lies between a filling that is done and a time that was found for it: what is safe, rounded up to fives. */
+export const mostToSpareMin = MOST_SAFE_MIN + 4;
+
 /** When a pie is home: safely done, and its top coloured or waited for as long as the filling bears; null while it is neither. */
 export function homeMin(events: BakeEvents, rule: DoneRule, nowMin: number): number | null {
   const done = filledMin(events, rule);

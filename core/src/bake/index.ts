@@ -32,7 +32,7 @@ export type { BakeEvent, BakeEventKind, BakeTimes, RunningBake } from './running
 export { bakeEventKinds, isFinished, runningBake, standing } from './running.js';
 export { findStages } from './search.js';
 export type { OvenPlace } from './simulate.js';
-export { filledMin, homeMin } from './events.js';
+export { filledMin, homeMin, mostToSpareMin } from './events.js';
 export { noInterventions, simulateBake } from './simulate.js';
 export { totalEnthalpyJ, VAPOUR_J_KG } from './state.js';
 export { evaporationKgSM2 } from './surface.js';

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import type { PiePlan, PieSpec, Stage } from '@mardle/core';
-import { colourTargets } from '@mardle/core';
+import { colourTargets, mostToSpareMin } from '@mardle/core';
 import { useState } from 'react';
 import { colourWord } from '../../CrossSection/colours.js';
 import { mendStages } from '../../../workers/bake.js';
@@ -72,9 +72,6 @@ export function OwnStages({ spec, plan, stages }: OwnStagesProps) {
   );
 }
 
-/** A found time leaves so much for safety, rounded up to fives: no more than that is to spare. */
-const TO_SPARE_MIN = 11;
-
 /** What a recipe would do here, in a sentence or two. */
 export function whatHappens({ bake, spec }: PiePlan): string {
   if (!bake) return '';
@@ -85,7 +82,7 @@ export function whatHappens({ bake, spec }: PiePlan): string {
       ? 'the filling is not done when it comes out'
       : bake.doneMin > bake.outMin + 2
         ? `the filling wants ${Math.round(bake.doneMin - bake.outMin)} minutes more`
-        : bake.doneMin < bake.outMin - TO_SPARE_MIN
+        : bake.doneMin < bake.outMin - mostToSpareMin
           ? `the filling is done ${Math.round(bake.outMin - bake.doneMin)} minutes before it comes out`
           : bake.doneMin < bake.outMin - 2
             ? `the filling is done with ${Math.round(bake.outMin - bake.doneMin)} minutes to spare`
