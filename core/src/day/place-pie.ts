@@ -144,15 +144,7 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
   }
 
   /** Build, out and pack of one pie of a run that starts at `start`. */
-  function pieAt(
-    i: number,
-    start: number,
-    outMin: number,
-    late: boolean,
-    placed: Placed,
-    takenBy: number,
-    by: number,
-  ): boolean {
+  const pieAt: Placer['pieAt'] = (i, start, outMin, late, placed, takenBy, by) => {
     const pie = pies[i]!;
     const isShell = pie.shellOf !== undefined;
     const built = start - pie.lastChill - (late ? 0 : calmMin(pie, slack));
@@ -208,7 +200,7 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
       placed.packBy = slot.hand;
       return true;
     }
-  }
+  };
 
   return {
     at,
