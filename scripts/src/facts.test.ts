@@ -13,9 +13,6 @@ const knownMisses: Readonly<Record<string, string>> = {
     'an hour and three quarters at 191 C blackens a bare lattice here: an oven colder than its knob is not known',
   'W4.base': 'and its base blackens with it',
   'W4.total': 'the same pie is hot through long before practice takes it out',
-  'W5.base':
-    'foil takes up too little of the radiation from below, by its emissivity of .3: an estimate for a used tin',
-  'W6.base': 'the same',
   'W7.bubbles':
     'in enamel and glass it bubbles by then, in a used tin minutes later: which dish it was is not told',
   'W7.loss': 'a very full pie under a thick crumb hardly bubbles before it is taken out',

@@ -1,4 +1,5 @@
 import type { Beneath } from '../spec/index.js';
+import { fromBelow } from './beneath.js';
 import type { PieBody } from './body.js';
 import { constant } from './constants.js';
 import type { Face, Link, Stuff } from './mesh-builder.js';
@@ -7,13 +8,6 @@ import { layOut, NEVER_FREEZES_C, stuffsOf } from './mesh-layout.js';
 import type { MeshSize } from './mesh-size.js';
 import type { Mesh } from './mesh.js';
 import { cellKinds, looking } from './mesh.js';
-
-/** What stands under a dish: how much of the oven's convection and radiation reaches its base. */
-const under: Readonly<Record<Beneath, { readonly share: number; readonly sees: number }>> = {
-  rack: { share: 0.8, sees: 1 },
-  tray: { share: constant('trayShare'), sees: constant('traySees') },
-  hot_steel: { share: 1, sees: 1 },
-};
 
 /**
  * Lays the mesh over a pie.
@@ -127,9 +121,8 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
     ends.push({
       cell: below,
       areaM2: area * baseShare * fin,
-      emissivity: (hot ? constant('steelEmissivity') : dish.emissivity) * under[beneath].sees,
+      ...fromBelow(dish, beneath),
       bare: false,
-      share: under[beneath].share,
       looks: looking.down,
     });
     line.push({

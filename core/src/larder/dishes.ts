@@ -14,6 +14,8 @@ export interface DishMaterial {
   readonly emissivity: number;
   /** Cracks when it goes from cold to hot. */
   readonly brittle: boolean;
+  /** So thin that it sags round the bars of a rack. */
+  readonly sags: boolean;
 }
 
 /** Thermal values in SI units, from memory of engineering handbooks. */
@@ -26,6 +28,7 @@ export const builtInMaterials = tableOf<DishMaterial>({
     wallMm: 0.8,
     emissivity: 0.9,
     brittle: false,
+    sags: false,
   },
   aluminium: {
     label: 'Aluminium, used',
@@ -35,6 +38,7 @@ export const builtInMaterials = tableOf<DishMaterial>({
     wallMm: 0.8,
     emissivity: 0.6,
     brittle: false,
+    sags: false,
   },
   bright_aluminium: {
     label: 'Bright aluminium',
@@ -44,6 +48,7 @@ export const builtInMaterials = tableOf<DishMaterial>({
     wallMm: 0.8,
     emissivity: 0.2,
     brittle: false,
+    sags: false,
   },
   dark_metal: {
     label: 'Dark metal',
@@ -53,6 +58,7 @@ export const builtInMaterials = tableOf<DishMaterial>({
     wallMm: 0.8,
     emissivity: 0.9,
     brittle: false,
+    sags: false,
   },
   glass: {
     label: 'Glass',
@@ -62,6 +68,7 @@ export const builtInMaterials = tableOf<DishMaterial>({
     wallMm: 5,
     emissivity: 0.9,
     brittle: true,
+    sags: false,
   },
   stoneware: {
     label: 'Stoneware',
@@ -71,6 +78,7 @@ export const builtInMaterials = tableOf<DishMaterial>({
     wallMm: 7,
     emissivity: 0.9,
     brittle: true,
+    sags: false,
   },
   cast_iron: {
     label: 'Cast iron',
@@ -80,6 +88,7 @@ export const builtInMaterials = tableOf<DishMaterial>({
     wallMm: 4,
     emissivity: 0.9,
     brittle: false,
+    sags: false,
   },
   foil: {
     label: 'Foil',
@@ -89,6 +98,7 @@ export const builtInMaterials = tableOf<DishMaterial>({
     wallMm: 0.12,
     emissivity: 0.3,
     brittle: false,
+    sags: true,
   },
 });
 
