@@ -82,6 +82,15 @@ describe('what no plan of a day can be under', () => {
     expect(leastLengthMin({ ...three, pies })).toBe(135 + 225 + 45);
   });
 
+  it('has no pie both leave its dish to another and wait for that one', () => {
+    const hands = ['a', 'b', 'c'].map((id) => ({ ...aHand, id }));
+    const four = equalPies([1000, 1090, 1090, 1000], { dishes: { large: 2 }, hands });
+    const pies = four.pies.map((pie, k) => (k < 3 ? { ...pie, cool: 10 } : pie));
+    // Any two of the short ones, 135 minutes each, can follow one another. But the long one's dish is needed again as well:
+    // by a short one after its 225 minutes.
+    expect(leastLengthMin({ ...four, pies })).toBe(225 + 135 + 45);
+  });
+
   it('does not bake what is to be warm first, to make room for the others', () => {
     const two = equalPies([1000, 1090], { dishes: { large: 1 } });
     const dayOf = (warm: number | null): Day => ({

@@ -67,18 +67,23 @@ function rowsFit({ places, stays }: Places, froms: readonly number[]): boolean {
   );
 }
 
-/**
- * Whether so many pairs can be found of which one stay follows the other in its place that places are enough for all: each pie
- * has a place of its own or one that another has left (a cover of all by as few rows as places, by Kuhn's matching).
- */
-function pairsFit({ places, stays }: Places, froms: readonly number[]): boolean {
-  const followers = stays.map((one, k) =>
-    stays.flatMap((next, n) => {
-      const endsAt = Math.max(froms[k]! + one.lastsMin, one.notBefore);
-      const fits = n !== k && endsAt <= one.by && Math.max(endsAt, froms[n]!) + next.lastsMin <= next.by;
-      return fits ? [n] : [];
-    }),
-  );
+/** When a place is free again that one stay takes after the last one; Infinity when that is too late for it. */
+const freeAfter = ({ lastsMin, by, notBefore }: Stay, from: number, free: number): number => {
+  const endsAt = Math.max(Math.max(from, free) + lastsMin, notBefore);
+  return endsAt <= by ? endsAt : Infinity;
+};
+
+/** Which stays may come right after each, when that one comes first in its place. */
+const followersOf = ({ stays }: Places, froms: readonly number[]): number[][] =>
+  stays.map((one, k) => {
+    const free = freeAfter(one, froms[k]!, -Infinity);
+    return stays.flatMap((next, n) =>
+      n !== k && free < Infinity && freeAfter(next, froms[n]!, free) < Infinity ? [n] : [],
+    );
+  });
+
+/** How many stays can follow another one each, no two the same one, as if none of those followed a third (Kuhn's matching). */
+function mostPairs(followers: readonly (readonly number[])[]): number {
   const followed = new Map<number, number>();
   const find = (k: number, seen: Set<number>): boolean =>
     followers[k]!.some((n) => {
@@ -89,8 +94,58 @@ function pairsFit({ places, stays }: Places, froms: readonly number[]): boolean 
       followed.set(n, k);
       return true;
     });
-  const pairs = stays.reduce((sum, _, k) => sum + (find(k, new Set()) ? 1 : 0), 0);
-  return stays.length - pairs <= places;
+  return followers.reduce((sum, _, k) => sum + (find(k, new Set()) ? 1 : 0), 0);
+}
+
+/** So many steps a search for rows may take; what it has not found impossible by then may be possible. */
+const MOST_STEPS = 4000;
+
+/**
+ * Whether stays can be put into rows, each after those before it in its row, so that `links` of them follow another one.
+ * Row by row, from one stay to any that may follow it.
+ */
+function rowsFound(
+  { stays }: Places,
+  froms: readonly number[],
+  followers: readonly (readonly number[])[],
+  links: number,
+): boolean {
+  const used = new Set<number>();
+  let steps = 0;
+  /** On from the last stay of a row, which ends at `free`; or with another row, whose first stay is a later one than `head`. */
+  const goesOn = (head: number, last: number, free: number, left: number): boolean => {
+    if (left === 0) return true;
+    if (++steps > MOST_STEPS) return true;
+    const longer = followers[last]!.some((n) => {
+      const ends = used.has(n) ? Infinity : freeAfter(stays[n]!, froms[n]!, free);
+      if (ends === Infinity) return false;
+      used.add(n);
+      const found = goesOn(head, n, ends, left - 1);
+      used.delete(n);
+      return found;
+    });
+    return longer || (last !== head && begins(head + 1, left));
+  };
+  const begins = (from: number, left: number): boolean => {
+    for (let head = from; head < stays.length; head++) {
+      const ends = used.has(head) ? Infinity : freeAfter(stays[head]!, froms[head]!, -Infinity);
+      if (ends === Infinity || followers[head]!.length === 0) continue;
+      used.add(head);
+      const found = goesOn(head, head, ends, left);
+      used.delete(head);
+      if (found) return true;
+    }
+    return false;
+  };
+  return begins(0, links);
+}
+
+/** Whether places are enough for all: each stay beyond them must follow another one in its place. */
+function linksFit(of: Places, froms: readonly number[]): boolean {
+  const links = of.stays.length - of.places;
+  if (links <= 0) return true;
+  const followers = followersOf(of, froms);
+  return mostPairs(followers) >= links && rowsFound(of, froms, followers, links);
 }
 
 /** Whether places in ovens and dishes may be enough when each wave is first touched at its moment. Necessary, not sufficient. */
@@ -99,6 +154,6 @@ export function placesCheckOf(day: Day, waves: readonly Wave[]): (firsts: readon
   return (firsts) =>
     all.every((of) => {
       const froms = of.stays.map(({ wave, afterMin }) => firsts[wave]! + afterMin);
-      return rowsFit(of, froms) && (of.stays.length <= of.places || pairsFit(of, froms));
+      return rowsFit(of, froms) && linksFit(of, froms);
     });
 }
