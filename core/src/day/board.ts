@@ -141,8 +141,8 @@ export function countOn(shelf: Shelf, from: number, to: number, by: 1 | -1): voi
   }
 }
 
-/** Where the stretch begins that ends at a full minute: nothing fits into it. */
-export function fullSince({ taken, places }: Shelf, at: number): number {
+/** Where the stretch begins that ends at a full minute: nothing fits into it. `places`: how many there are, or are left. */
+export function fullSince({ taken, places: all }: Shelf, at: number, places = all): number {
   let first = at;
   while (first > 0 && taken[first - 1]! >= places) first -= 1;
   return first;

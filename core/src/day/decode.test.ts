@@ -1,3 +1,4 @@
+import { aHand, equalPies } from '../test/equal-pies.js';
 import { chanceFrom } from '../units/index.js';
 import type { Board } from './board.js';
 import { boardsOf, keepBusy, lastFull, latestSlot } from './board.js';
@@ -63,6 +64,33 @@ describe('a day that is laid', () => {
         else expect(found).toEqual(fresh);
         idea = changed(idea, chance);
       }
+    }
+  });
+
+  it('has a run right where its dish is free again, however far back that is', () => {
+    for (const [dishes, pies] of [
+      [1, [0]],
+      [2, [0, 1]],
+    ] as const) {
+      const hours = [...pies.map(() => 1600), ...pies.map(() => 1600)];
+      const hands = ['a', 'b', 'c'].map((id) => ({ ...aHand, id }));
+      const day = equalPies(hours, { dishes: { large: dishes }, hands });
+      const runOf = (of: readonly number[]): RunIdea => ({
+        oven: 0,
+        heat: keyOf(day.pies[0]!.ways.long![0]!),
+        pies: of,
+        sooner: 0,
+      });
+      const idea: DayIdea = {
+        runs: [runOf(pies), runOf(pies.map((i) => i + dishes))],
+        order: usualOrder,
+      };
+      const { pies: placed, failed } = decoderOf(day).decode(idea, false);
+      expect(failed).toBe(0);
+      const lined = Math.min(...placed.slice(dishes).map(({ build }) => build - 20 - 10));
+      const packed = placed.slice(0, dishes).map(({ pack }) => pack + 5);
+      // Not a minute sooner than it must be: dishes come free for all of a run when the first of the next one is lined.
+      expect(Math.max(...packed)).toBe(lined);
     }
   });
 

@@ -64,6 +64,9 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
     return all[whole]!.run < 0 ? null : all[whole]!.build;
   }
 
+  /** How much sooner the run that has just found no place must begin, min; 1 where that is not known. */
+  let tooLateBy = 1;
+
   function runAt(
     idea: RunIdea,
     bys: readonly number[],
@@ -86,6 +89,7 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
     }
     if (fits && load) return { idea, start, loadBy: load.hand, outs };
     placer.rollBack(before);
+    tooLateBy = load ? placer.tooLateBy() : 1;
     return null;
   }
 
@@ -125,7 +129,10 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
       }
       if (placed) return placed;
       step = stepAt(tries);
-      start -= step;
+      const full = isSeenTo(start) ? tooLateBy : 1;
+      // Nothing that was stepped over would have fitted then.
+      if (full >= step) step = 1;
+      start -= Math.max(step, full);
     }
     start = Math.max(stillWarm, Math.min(byHour, free) + LATE_STEP);
     const latest = strict ? Math.min(free, byHour + slack.readySooner) : free;

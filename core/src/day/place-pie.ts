@@ -74,6 +74,11 @@ export interface Placer {
     takenBy: number,
     by: number,
   ): boolean;
+  /**
+   * How much sooner a run must begin for the pie of it that has just found no place, min: sooner by less, the same shelf is full for
+   * it. 1 where that is not known. Asked when what was put down for that run is off the board.
+   */
+  tooLateBy(): number;
 }
 
 /** All that is put down for single pies; each answers whether there was a place. */
@@ -143,8 +148,18 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
     return true;
   }
 
+  /** Asked when the rest of the run is off the board: what stands in the way of itself moves with it. */
+  let tooLateBy = (): number => 1;
+  /** A stay found no place: the whole of it must be over before the stretch begins that is full for it and those of its run. */
+  const mustEndBefore = (shelf: Shelf, from: number, to: number): void => {
+    const full = lastFull(shelf, from, to);
+    const had = full < 0 ? 0 : shelf.taken[full]!;
+    tooLateBy = () => (full < 0 ? 1 : to - fullSince(shelf, full, shelf.places - (had - shelf.taken[full]!)));
+  };
+
   /** Build, out and pack of one pie of a run that starts at `start`. */
   const pieAt: Placer['pieAt'] = (i, start, outMin, late, placed, takenBy, by) => {
+    tooLateBy = () => 1;
     const pie = pies[i]!;
     const isShell = pie.shellOf !== undefined;
     const built = start - pie.lastChill - (late ? 0 : calmMin(pie, slack));
@@ -153,21 +168,28 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
     if (outBy === undefined) return false;
     const least = Math.max(out + pie.cool, out + kitchen.loadMin);
     // What is full before it could be packed stays full wherever packing goes.
-    if (lastFull(board.rack, out, least) >= 0) return false;
-    const build = latestSlot(
-      board,
-      able.build,
-      pie.build,
-      start - pie.lastMost - pie.build,
-      built - pie.build,
-    );
+    if (lastFull(board.rack, out, least) >= 0) {
+      mustEndBefore(board.rack, out, least);
+      return false;
+    }
+    const soonest = start - pie.lastMost - pie.build;
+    const build = latestSlot(board, able.build, pie.build, soonest, built - pie.build);
     if (!build) return false;
     const builtAt = build.start + pie.build;
-    if (lastFull(board.fridge, builtAt, start) >= 0) return false;
+    if (lastFull(board.fridge, builtAt, start) >= 0) {
+      // Built later it might wait for less.
+      mustEndBefore(board.fridge, built, start);
+      return false;
+    }
     const dishes = pie.dish === null ? null : board.dishes[pie.dish]!;
-    const dishFrom = build.start - (pie.line > 0 ? pie.line + pie.baseChill : 0);
+    const inDishMin = pie.line > 0 ? pie.line + pie.baseChill : 0;
+    const dishFrom = build.start - inDishMin;
     // A shell stays in its dish until it is filled.
-    if (dishes && lastFull(dishes, dishFrom, isShell ? by : least + pie.pack) >= 0) return false;
+    const dishTo = isShell ? by : least + pie.pack;
+    if (dishes && lastFull(dishes, dishFrom, dishTo) >= 0) {
+      if (!isShell) mustEndBefore(dishes, built - pie.build - inDishMin, dishTo);
+      return false;
+    }
     works(build.hand, build.start, builtAt);
     takes(board.fridge, builtAt, start);
     if (takenBy < 0) works(outBy, out, out + kitchen.loadMin);
@@ -182,11 +204,11 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
       const slot = latestSlot(board, able.pack, pie.pack, least, most);
       if (!slot) return false;
       const packed = slot.start + pie.pack;
-      const noRack = lastFull(board.rack, out, slot.start);
-      const noDish = dishes && !isShell ? lastFull(dishes, dishFrom, packed) : -1;
-      if (noRack >= 0 || noDish >= 0) {
-        if (noRack >= 0) most = Math.min(most, fullSince(board.rack, noRack));
-        if (dishes && noDish >= 0) most = Math.min(most, fullSince(dishes, noDish) - pie.pack);
+      const rackFull = lastFull(board.rack, out, slot.start);
+      const dishFull = dishes && !isShell ? lastFull(dishes, dishFrom, packed) : -1;
+      if (rackFull >= 0 || dishFull >= 0) {
+        if (rackFull >= 0) most = Math.min(most, fullSince(board.rack, rackFull));
+        if (dishes && dishFull >= 0) most = Math.min(most, fullSince(dishes, dishFull) - pie.pack);
         continue;
       }
       works(slot.hand, slot.start, packed);
@@ -212,5 +234,6 @@ export function placerOf(day: Day, { board, able }: Pick<Boards, 'board' | 'able
     prepareAt,
     lineAt,
     pieAt,
+    tooLateBy: () => tooLateBy(),
   };
 }

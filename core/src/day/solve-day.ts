@@ -51,6 +51,8 @@ export interface SolveOptions {
 
 /** From how many seeds a search begins anew while its best plan leaves something late. */
 const MOST_STARTS = 3;
+/** What has brought no day home by this share of its looks seldom does: another seed sooner will. */
+const GIVES_UP_SHARE = 0.6;
 /** Another start counts on from far away, so that no two seeds that somebody gives come to the same. */
 const NEXT_SEED = 0x9e3779b9;
 
@@ -73,7 +75,8 @@ export function* solveDay(
   let best: DayPlan | null = null;
   const isSmall = day.pies.length <= SMALL_DAY;
   for (let start = 0; start < MOST_STARTS && (isSmall || !isWhole(best)); start++) {
-    const search = searchFrom(day, seed + start * NEXT_SEED, evaluations);
+    const patience = start + 1 < MOST_STARTS ? GIVES_UP_SHARE : 1;
+    const search = searchFrom(day, seed + start * NEXT_SEED, evaluations, patience);
     let next = search.next();
     for (; !next.done; next = search.next()) {
       const { share, best: found } = next.value;
@@ -119,12 +122,15 @@ const isPlaced = ({ pies }: Day, decoded: Pick<Decoded, 'pies'>, i: number): boo
   return at.run >= 0 && (prepare === 0 || at.prepare >= 0) && (line === 0 || at.line >= 0);
 };
 
+const isHome = ({ failed, lateMin }: Found): boolean => failed === 0 && lateMin === 0;
+
 const troubledIn = (day: Day, fromMin: number, decoded: Decoded): number[] =>
   day.pies.flatMap(({ pack, ready }, i) =>
     !isPlaced(day, decoded, i) || decoded.pies[i]!.pack + pack > ready.at - fromMin ? [i] : [],
   );
 
-function* searchFrom(day: Day, seed: number, evaluations: number): DaySearch {
+/** `patience`: by this share of its looks a plan must have come home, or the search ends. */
+function* searchFrom(day: Day, seed: number, evaluations: number, patience: number): DaySearch {
   const decoder = decoderOf(day);
   const { board, ways } = decoder;
   const tally = tallyOf(day, board.fromMin, runTimesOf(day, ways, board.fromMin));
@@ -170,8 +176,9 @@ function* searchFrom(day: Day, seed: number, evaluations: number): DaySearch {
   const warm = warmFor(day.pies.length);
   let rounds = 0;
   while (spent < limit) {
-    strict = now.failed === 0 && now.lateMin === 0;
+    strict = isHome(now);
     const done = (spent - built) / evaluations;
+    if (done > patience && !isHome(best)) break;
     const heat = warm * COLD_SHARE ** done;
     const tried = neighbourOf(looking, now);
     if (tried.total <= now.total || chance() < Math.exp((now.total - tried.total) / heat)) now = tried;
