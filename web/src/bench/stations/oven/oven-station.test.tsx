@@ -1,6 +1,6 @@
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
-import type { Stage } from '@mardle/core';
+import type { Bake, Stage } from '@mardle/core';
 import { starterSpec } from '@mardle/core';
 import { useSettings } from '../../../state/settings.js';
 import { bakedPlanOf } from '../../../test/bakes.js';
@@ -48,6 +48,17 @@ describe('stages as bars', () => {
     const [first, second] = stageShapes(own.bake!, same);
     expect(first).toMatchObject({ x0: 0, x1: 20, y0: 220, y1: 220 });
     expect(second).toMatchObject({ x0: 20, x1: 60, y0: 175, y1: 175 });
+  });
+
+  it('are of two colours where there are two heats, and look like one bar where there is one', () => {
+    for (const name of ['currant', 'amber']) document.documentElement.style.setProperty(`--${name}`, name);
+    const colours = (bake: Bake): unknown[] => stageShapes(bake, same).map(({ line }) => line?.color);
+    expect(colours(own.bake!)).toEqual(['currant', 'amber']);
+    const [first, second] = own.bake!.stages;
+    expect(colours({ ...own.bake!, stages: [first, { ...second, tempC: first.tempC }] })).toEqual([
+      'currant',
+      'currant',
+    ]);
   });
 
   it('dragged up or down change the heat, in steps of five', () => {

@@ -19,7 +19,13 @@ export function stageShapes({ stages }: Bake, toTyped: (tempC: number) => number
   });
   return [
     bar(0, first.timeMin, first.tempC, 'currant'),
-    bar(first.timeMin, first.timeMin + second.timeMin, second.tempC, 'amber'),
+    // One heat all through is one bar to look at; pulled apart, it becomes two.
+    bar(
+      first.timeMin,
+      first.timeMin + second.timeMin,
+      second.tempC,
+      second.tempC === first.tempC ? 'currant' : 'amber',
+    ),
   ];
 }
 
