@@ -95,7 +95,7 @@ const HELD_DAYS = { seed: 77, days: 300 } as const;
 /** Held on so many of them, a plan is sturdy: what is cheaper still is no better. */
 const STURDY_SHARE = 0.92;
 /** Plans of nearly the same worth: no more of the best than these, none worse by more. */
-const MOST_NEAR = 6;
+const MOST_NEAR = 12;
 const NEAR_SHARE = 1.04;
 
 /**
