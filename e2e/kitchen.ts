@@ -2,12 +2,24 @@ import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test as base } from '@playwright/test';
 
-/** Every story fails on an error in the page's console, so that none goes unseen. */
+/** How many taps of this browser the server has not confirmed yet. */
+const tapsWaiting = (page: Page): Promise<number> =>
+  page.evaluate(() => Object.keys(localStorage).filter((key) => key.startsWith('mardle.tap.')).length);
+
+/**
+ * Every story fails on an error in the page's console, so that none goes unseen. Its last tap has arrived before its page closes: a
+ * browser of somebody's own would send it when next it is opened, that of a story is gone, and a bake would stay in the oven for the
+ * stories after it.
+ */
 export const test = base.extend({
   page: async ({ page }, use) => {
     const errors: string[] = [];
     page.on('pageerror', (error) => errors.push(error.message));
     await use(page);
+    if (!page.isClosed() && page.url().startsWith('http')) {
+      await page.context().setOffline(false);
+      await expect.poll(() => tapsWaiting(page), 'taps that have not arrived').toBe(0);
+    }
     expect(errors, 'errors in the page').toEqual([]);
   },
 });

@@ -38,9 +38,10 @@ function takeFirst(input: HTMLElement): void {
 export function FindAnything() {
   const [typed, setTyped] = useState('');
   const [find] = useDebouncedValue(typed, TYPING_MS);
-  const { data, isPlaceholderData } = usePies({ find: find.trim(), size: PIES_SHOWN });
-  // What is shown answers to what is typed: a quick Enter must not take what was found for other letters.
-  const looking = typed !== find || isPlaceholderData;
+  const { data, isPending, isPlaceholderData } = usePies({ find: find.trim(), size: PIES_SHOWN });
+  // What is shown answers to what is typed, and is all there is: a quick Enter must not take what was found for other letters, nor
+  // begin a pie while those that there are have not come yet.
+  const looking = typed !== find || isPending || isPlaceholderData;
   const create = useCreatePie();
   const navigate = useNavigate();
   const pieOf = (id: string, label: string): void =>
