@@ -1,5 +1,4 @@
-import { builtInMaterials } from '../larder/index.js';
-import { rowOf } from '../larder/index.js';
+import { builtInMaterials, rowOf } from '../larder/index.js';
 import { fromBelow } from './beneath.js';
 import { constant } from './constants.js';
 
@@ -29,7 +28,7 @@ describe('what reaches a base from below', () => {
     const shades =
       (bar / apart) * (constant('rackShare') * constant('stillH') + made('foil').emissivity * 2 * radiates);
     const net = brings - shades;
-    // What comes along the bars from beyond the dish is not in this sum: up to half as much again and more.
+    // What comes along the bars from beyond the dish is not in this sum: as much again at most.
     expect(constant('rackBars') * constant('stillH')).toBeGreaterThan(net);
     expect(constant('rackBars') * constant('stillH')).toBeLessThan(2 * net);
   });

@@ -24,10 +24,16 @@ describe('what is found', () => {
     act(() => openSpotlight());
     const user = userEvent.setup();
     await user.type(await screen.findByLabelText('What to find'), 'loganb');
-    await screen.findByText('Looking …');
+    // They have been asked for by these letters, and have not come.
+    const asked = (): string[] => fetchMock.callHistory.calls().map(({ url }) => url);
+    await waitFor(() => expect(asked().some((url) => url.includes('find=loganb'))).toBe(true));
+    expect(screen.getByText('Looking …')).toBeVisible();
     await user.keyboard('{Enter}');
     expect(screen.queryByText('New pie of')).toBeNull();
-    expect(fetchMock.callHistory.calls().every(({ options }) => options.method !== 'post')).toBe(true);
+    const methods = fetchMock.callHistory
+      .calls()
+      .map(({ options }) => (options.method ?? 'get').toUpperCase());
+    expect(new Set(methods)).toEqual(new Set(['GET']));
     act(() => answer({ status: 200, body: answered }));
     await waitFor(() => expect(document.querySelectorAll('[data-action]').length).toBe(2));
     expect(document.querySelector('[data-action]')?.textContent).toContain('Loganberry');
