@@ -7,6 +7,7 @@ import { coolDown, liftOut } from './cooling.js';
 import { enthalpyJ, temperatureC } from './enthalpy.js';
 import { starchRate } from './kinetics.js';
 import { layMesh } from './lay-mesh.js';
+import type { MeshSize } from './mesh-size.js';
 import { meshSizes } from './mesh-size.js';
 import { cellKinds } from './mesh.js';
 import { finishNow } from './paused.js';
@@ -125,8 +126,25 @@ describe('mesh refinement', () => {
   it('moves no event by more than 5 % from the search mesh to the fine one', () => {
     const coarse = bake();
     const fine = bake({}, {}, usual, 'fine');
-    for (const key of ['goldenMin', 'tenderMin', 'setMin', 'centreBubblingMin'] as const) {
+    for (const key of ['goldenMin', 'tenderMin', 'setMin', 'edgeBubblingMin', 'centreBubblingMin'] as const) {
       expect(Math.abs(coarse.events[key]! / fine.events[key]! - 1)).toBeLessThan(0.05);
+    }
+  });
+
+  it('colours by long steps as by short ones: steam that fades is expected to fade', () => {
+    const place = { oven: still, altitudeM: 0, colour: 'gold' } as const;
+    const by = (size: Partial<MeshSize>): number =>
+      simulateBake(body, place, usual, { ...meshSizes.coarse, ...size }).events.goldenMin!;
+    expect(Math.abs(by({}) / by({ warmedTimes: 1, settledTimes: 1 }) - 1)).toBeLessThan(0.025);
+  });
+
+  it('has as much edge and as much middle on every mesh', () => {
+    const within = (7 / 10) ** 2;
+    for (const size of Object.values(meshSizes)) {
+      const { columnArea, edgeArea, middleArea } = layMesh(body, size);
+      const whole = columnArea.reduce((a, b) => a + b, 0);
+      expect(edgeArea.reduce((a, b) => a + b, 0) / whole).toBeCloseTo(1 - within, 9);
+      expect(middleArea.reduce((a, b) => a + b, 0) / whole).toBeCloseTo(1 / 9, 9);
     }
   });
 });

@@ -8,6 +8,7 @@ import { layOut, NEVER_FREEZES_C, stuffsOf } from './mesh-layout.js';
 import type { MeshSize } from './mesh-size.js';
 import type { Mesh } from './mesh.js';
 import { cellKinds, looking } from './mesh.js';
+import { rimAreasM2 } from './rim.js';
 
 /**
  * Lays the mesh over a pie.
@@ -154,6 +155,8 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
   });
 
   const outermost = allColumns - 1;
+  const wallHeights = Array.from({ length: topFrom }, (_, i) => rowHeight(i, outermost));
+  const rimAreas = rimAreasM2(body, wallHeights);
   const outward = Array.from({ length: rows }, (_, i): Link[] => {
     const line: Link[] = [];
     for (let j = 0; j < allColumns; j++) {
@@ -199,7 +202,7 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
     const band = built.cell(plateStuff, areaM2 * wall);
     sides.push({
       cell: band,
-      areaM2,
+      areaM2: areaM2 + rimAreas[i]!,
       emissivity: dish.emissivity,
       bare: false,
       share: 1,
@@ -226,7 +229,8 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
     sides: makeFaces(sides),
     stacks: firstColumns.map((j) => index.map((row) => row[j] ?? 0).filter((_, i) => isFood(i, j))),
     columnArea: Float64Array.from(firstColumns, ring),
-    columnRadius: Float64Array.from(firstColumns, (j) => middle(j) / at.inner),
+    edgeArea: Float64Array.from(firstColumns, (j) => at.ringWithin(j, EDGE_FROM, 1)),
+    middleArea: Float64Array.from(firstColumns, (j) => at.ringWithin(j, 0, MIDDLE_TO)),
     topCells,
     topWeights: Float64Array.from(topCells, (_, k) => ring(onRim ? columns + k : k % columns)),
     baseCells: baseRows > 0 ? firstColumns.map((j) => cellAt(0, j)) : [],
@@ -243,6 +247,10 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
     sideCells: index.flatMap((row) => row.slice(columns)),
   };
 }
+
+/** What a baker calls the edge of a pie and its middle, of its radius: a place, on every mesh. */
+const EDGE_FROM = 0.7;
+const MIDDLE_TO = 1 / 3;
 
 /** Plate that heats a base over what lies under it. */
 const steelReach = (baseRadiusM: number): number =>

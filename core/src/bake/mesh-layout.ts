@@ -73,6 +73,11 @@ export function layOut(body: PieBody, size: MeshSize) {
   const edges = columnEdges(inner, columns);
   for (const layer of side) edges.push((edges.at(-1) ?? 0) + layer);
   const ring = (j: number): number => Math.PI * ((edges[j + 1] ?? 0) ** 2 - (edges[j] ?? 0) ** 2);
+  const ringWithin = (j: number, from: number, to: number): number => {
+    const inside = Math.max(edges[j] ?? 0, from * inner);
+    const outside = Math.min(edges[j + 1] ?? 0, to * inner);
+    return outside > inside ? Math.PI * (outside ** 2 - inside ** 2) : 0;
+  };
   const middle = (j: number): number => ((edges[j + 1] ?? 0) + (edges[j] ?? 0)) / 2;
   const steep = (radiusM: number): number => Math.hypot(1, (2 * body.moundM * radiusM) / radius ** 2);
   const topFrom = base.length + fillingRows;
@@ -88,6 +93,8 @@ export function layOut(body: PieBody, size: MeshSize) {
     topFrom,
     rows: topFrom + lid.length,
     ring,
+    /** What of a ring lies between two shares of the radius of the filling, m2. */
+    ringWithin,
     middle,
     fillingHeight,
     rowHeight: (i: number, j: number): number =>

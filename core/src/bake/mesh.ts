@@ -51,10 +51,11 @@ export interface Mesh {
   /** Faces that the upward sweep meets, and those of the outward one. */
   readonly ends: OuterFaces;
   readonly sides: OuterFaces;
-  /** Cells from the base up, a list for each filling column; areas and mean radii (0 to 1) of the columns. */
+  /** Cells from the base up, a list for each filling column; areas of the columns, and what of them is edge and what is middle. */
   readonly stacks: readonly (readonly number[])[];
   readonly columnArea: Float64Array;
-  readonly columnRadius: Float64Array;
+  readonly edgeArea: Float64Array;
+  readonly middleArea: Float64Array;
   /** Cells whose colour and heat are the pie's top, with their weights. */
   readonly topCells: readonly number[];
   readonly topWeights: Float64Array;

@@ -74,6 +74,8 @@ interface Work {
   readonly conductance: { readonly upward: Float64Array; readonly outward: Float64Array };
   readonly outerG: Float64Array;
   readonly outerW: Float64Array;
+  /** Steam that each cell is expected to take up in a step, kg/s. */
+  readonly steam: Float64Array;
   readonly solved: Float64Array;
   readonly upper: Float64Array;
   readonly right: Float64Array;
@@ -109,6 +111,7 @@ function makeWork(mesh: Mesh): Work {
     conductance: { upward: array(places), outward: array(places) },
     outerG: array(cells),
     outerW: array(cells),
+    steam: array(cells),
     solved: array(cells),
     upper: array(places),
     right: array(places),

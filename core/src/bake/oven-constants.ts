@@ -156,6 +156,18 @@ export const ovenConstants = {
     what: 'heat that a sheet gathers beside a pie that stands on it',
     source: 'estimate',
   },
+  rim: {
+    value: 0.013,
+    unit: 'm',
+    what: 'rim of a pie dish',
+    source: 'common practice, no source: 10 to 15 mm',
+  },
+  rimTakes: {
+    value: 20,
+    unit: 'W/m2K',
+    what: "oven into a rim and a wall, for how far they carry it: its heat itself is the oven's",
+    source: 'estimate: 10 of still air, 10 to 15 radiated',
+  },
   rackShift: {
     value: 0.4,
     unit: 'share',

@@ -59,14 +59,14 @@ function reachedBy(
 
 const BUBBLING_KG_S_M2 = constant('bubblingFlux') / vaporisationJKg(100);
 
-function bubbling(mesh: Mesh, state: BakeState, belongs: (radius: number) => boolean): boolean {
+/** Whether what goes up through a part of the top is seen there; `areas` of the columns that lie in it. */
+function bubbling({ vapourFlux }: BakeState, areas: Float64Array): boolean {
   let flux = 0;
   let area = 0;
-  mesh.stacks.forEach((_, j) => {
-    if (!belongs(mesh.columnRadius[j]!)) return;
-    flux += state.vapourFlux[j]! * mesh.columnArea[j]!;
-    area += mesh.columnArea[j]!;
-  });
+  for (let j = 0; j < areas.length; j++) {
+    flux += vapourFlux[j]! * areas[j]!;
+    area += areas[j]!;
+  }
   return area > 0 && flux / area > BUBBLING_KG_S_M2;
 }
 
@@ -119,8 +119,8 @@ export function readState(mesh: Mesh, state: BakeState, airC: number): Reading {
     tender: found ? 1 - reachedBy(mesh, WHERE_A_PICK_GOES, state.firmness, -1) : 1,
     set: found ? reachedBy(mesh, NEARLY_ALL, state.starch, 1) : 1,
     baseMoisture: halfDryKg > 0 ? outerHalf(mesh, state.waterKg) / halfDryKg : 0,
-    edgeBubbling: bubbling(mesh, state, (r) => r > 0.7),
-    centreBubbling: bubbling(mesh, state, (r) => r < 1 / 3 || mesh.stacks.length < 3),
+    edgeBubbling: bubbling(state, mesh.edgeArea),
+    centreBubbling: bubbling(state, mesh.middleArea),
     lostG: state.vapourOutKg * 1000,
     fillingLostG: Math.max(0, fillingLost) * 1000,
   };

@@ -16,8 +16,9 @@ export interface BakeState {
   readonly browning: Float64Array;
   /** 1 where the cell boiled in the last step. */
   readonly boiling: Uint8Array;
-  /** Steam that each cell took up in the last step, kg/s. */
+  /** Steam that each cell took up in the last step, and in those before it as a mean that fades, kg/s. */
   readonly condensing: Float64Array;
+  readonly steamBefore: Float64Array;
   /** Vapour that left each column of filling in the last step, kg/s per m2. */
   readonly vapourFlux: Float64Array;
   /** Heat taken up from the oven, and vapour lost to it, since the start. */
@@ -42,6 +43,7 @@ export function startState(mesh: Mesh, body: PieBody, tempC = body.startC, ovenC
     browning: new Float64Array(cells),
     boiling: new Uint8Array(cells),
     condensing: new Float64Array(cells),
+    steamBefore: new Float64Array(cells),
     vapourFlux: new Float64Array(mesh.stacks.length),
     heatInJ: 0,
     vapourOutKg: 0,
@@ -68,6 +70,7 @@ export const copyState = (state: BakeState): BakeState => ({
   browning: state.browning.slice(),
   boiling: state.boiling.slice(),
   condensing: state.condensing.slice(),
+  steamBefore: state.steamBefore.slice(),
   vapourFlux: state.vapourFlux.slice(),
   heatInJ: state.heatInJ,
   vapourOutKg: state.vapourOutKg,

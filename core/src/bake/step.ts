@@ -128,10 +128,26 @@ function readTemperatures({ mesh }: BakeModel, state: BakeState): void {
   }
 }
 
-/** An upward sweep reckons with the steam that each cell took up in the last step; it is booked when it comes. */
-function expectSteam({ work }: BakeModel, { condensing }: BakeState): void {
-  const { outerW } = work;
-  for (let i = 0; i < outerW.length; i++) outerW[i] = condensing[i]! * VAPOUR_J_KG;
+/** Steam that changes by less than this share of itself in a step goes on as it does; more, and a cell has begun to boil. Estimate. */
+const STEADY = 0.1;
+/** Weight of the last step in the mean that the change is told by: steam that comes in fits has none. Estimate. */
+const NEWEST = 1 / 4;
+
+/**
+ * An upward sweep reckons with the steam that each cell will take up; it is booked when it comes. What changes steadily is
+ * carried on: taken as it last was, a drying crust would be too cold by the change of a step, and colour late.
+ */
+function expectSteam({ work }: BakeModel, { condensing, steamBefore }: BakeState): void {
+  const { outerW, steam } = work;
+  for (let i = 0; i < outerW.length; i++) {
+    const now = condensing[i]!;
+    const behind = now - steamBefore[i]!;
+    const more = behind * NEWEST;
+    const expected = Math.abs(more) < STEADY * now ? now + more : now;
+    steamBefore[i] = now - behind * (1 - NEWEST);
+    steam[i] = expected;
+    outerW[i] = expected * VAPOUR_J_KG;
+  }
 }
 
 /** One sweep along the lines, and what the oven gave and took. */

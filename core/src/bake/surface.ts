@@ -101,7 +101,7 @@ export function meetOven(
           : (stepS * (now - flux(crustAt(crust.activity, 0.9 * moisture)))) /
             (0.1 * Math.max(LEAST_WATER_KG, state.waterKg[cell]!));
         const damp = 1 + drier;
-        const dries = (now + drier * state.condensing[cell]!) / damp;
+        const dries = (now + drier * work.steam[cell]!) / damp;
         // Clausius and Clapeyron: psat rises by L / (R T^2) of itself for a kelvin.
         const perK =
           ((now + (around.vapourPa * now) / Math.max(1, activity * pressure - around.vapourPa)) * 2.4e6) /

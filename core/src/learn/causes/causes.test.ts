@@ -1,5 +1,6 @@
 import { starterSpec } from '../../spec/index.js';
 import { finishNow } from '../../bake/index.js';
+import type { LoggedBake } from '../log.js';
 import { nothingTasted } from '../log.js';
 import { builtInLarder } from '../../larder/index.js';
 import { changeForm } from '../../plan/index.js';
@@ -101,6 +102,24 @@ describe('why a pie went wrong, as the bench says it', () => {
     expect(why.causes[0]?.cause).toBe('oven_hot');
     const rerun = why.causes[0]?.rerun;
     expect(rerun?.wouldBe.topBrowning).toBeLessThan(rerun?.was.topBrowning ?? 0);
+    // It lay bare in an oven 18 C too hot: nobody told foil for it.
+    expect(rerun?.was.topBrowning).toBeGreaterThan(2);
+  });
+
+  it('the same under foil that was tapped: its top is lighter than bare, its base as burnt', () => {
+    const hot = (events: LoggedBake['events']) =>
+      finishNow(
+        whyOf(
+          plainBake({
+            events: [{ kind: 'colour_golden', atMin: 22 }, { kind: 'bubbling', atMin: 30 }, ...events],
+            tasting: { ...nothingTasted, cooledMin: 200, top: 'dark', fruit: 'mush', base: 'hard' },
+          }),
+        ),
+      ).causes.find(({ cause }) => cause === 'oven_hot')?.rerun?.was;
+    const bare = hot([]);
+    const foiled = hot([{ kind: 'foil_on', atMin: 30 }]);
+    expect(foiled?.topBrowning).toBeLessThan(0.8 * (bare?.topBrowning ?? 0));
+    expect(foiled?.baseBrowning).toBeGreaterThan(0.9 * (bare?.baseBrowning ?? Infinity));
   });
 
   it('asks nothing when it is sure, and no more than one thing at a time', () => {

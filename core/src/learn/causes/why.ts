@@ -1,9 +1,11 @@
-import type { Paused } from '../../bake/index.js';
+import type { Paused, Reading } from '../../bake/index.js';
+import { simulateBake } from '../../bake/index.js';
 import type { Larder } from '../../larder/index.js';
 import { builtInLarder } from '../../larder/index.js';
 import type { PiePlan } from '../../plan/index.js';
 import { planPie } from '../../plan/index.js';
 import type { LoggedBake } from '../log.js';
+import { tappedMin } from '../log.js';
 import { makePieTable } from '../pie-table.js';
 import type { Answers } from './blame.js';
 import { bestQuestion, blame, isFaulty } from './blame.js';
@@ -52,28 +54,41 @@ export interface Why {
   readonly question: { readonly id: QuestionId; readonly text: string } | null;
 }
 
-const sliceOf = ({ filling, build, bake }: PiePlan): SliceSaid => ({
+const sliceOf = (
+  { filling, build, bake }: PiePlan,
+  atEnd: Reading | null = bake?.atEnd ?? null,
+): SliceSaid => ({
   set: filling.set,
   run: filling.run,
   gapCm: build.gapCm,
-  topBrowning: bake?.atEnd.topBrowning ?? null,
-  baseBrowning: bake?.atEnd.baseBrowning ?? null,
-  coldestC: bake?.atEnd.coldestC ?? null,
+  topBrowning: atEnd?.topBrowning ?? null,
+  baseBrowning: atEnd?.baseBrowning ?? null,
+  coldestC: atEnd?.coldestC ?? null,
 });
+
+/** How a pie came out under the foil that was laid: its plan, which knows what goes wrong, would have laid some in time. */
+function endUnder({ work, spec, bake }: PiePlan, foilMin: number | null): Reading | null {
+  if (!bake || bake.foilMin === foilMin) return bake?.atEnd ?? null;
+  const { doorMin, weightsMin } = bake.interventions;
+  const others = doorMin.filter((at) => at !== bake.foilMin);
+  const opened = foilMin === null ? others : [...others, foilMin];
+  const hands = { foilMin, weightsMin, doorMin: opened };
+  return simulateBake(work.body, spec.bake, bake.stages, undefined, hands).readings.at(-1) ?? null;
+}
 
 /** Causes less likely than this are not told. */
 const LEAST_ODDS = 0.03;
 /** So many of the likeliest are baked again. */
 const RERUN_AT_MOST = 3;
 
-function rerun(cause: CauseId, pie: PlannedPie, larder: Larder): CauseFound['rerun'] {
+function rerun(cause: CauseId, pie: PlannedPie, foilMin: number | null, larder: Larder): CauseFound['rerun'] {
   const its = reruns[cause];
   if (!its) return null;
   const was = planPie(its.fault(pie), larder);
   const wouldBe = planPie(its.mend(pie), larder);
   if (!was.ok || !wouldBe.ok) return null;
   return {
-    was: sliceOf(was.plan),
+    was: sliceOf(was.plan, endUnder(was.plan, foilMin)),
     wouldBe: sliceOf(wouldBe.plan),
     wasPlan: was.plan,
     wouldBePlan: wouldBe.plan,
@@ -102,6 +117,9 @@ export function* whyOf(bake: LoggedBake, answers: Answers = {}, larder: Larder =
     doseG: bake.weighed.thickenerG ?? table.doseG,
     weepG: Math.exp(table.logWeepG[1] ?? 0),
   };
+  const planned = planPie(pie.spec, larder);
+  // Foil goes on when it is tapped, or as the plan told it.
+  const foilMin = tappedMin(bake, 'foil_on') ?? (planned.ok ? (planned.plan.bake?.foilMin ?? null) : null);
   const found: CauseFound[] = [];
   const told = blamed.filter(({ odds }) => odds >= LEAST_ODDS);
   for (const { cause, odds } of told) {
@@ -113,7 +131,7 @@ export function* whyOf(bake: LoggedBake, answers: Answers = {}, larder: Larder =
       label: row.label,
       remedy: row.remedy,
       odds,
-      rerun: baked < RERUN_AT_MOST ? rerun(cause, pie, larder) : null,
+      rerun: baked < RERUN_AT_MOST ? rerun(cause, pie, foilMin, larder) : null,
     });
     yield found.length / told.length;
   }
