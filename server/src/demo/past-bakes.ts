@@ -20,12 +20,12 @@ const stages = [
     [175, 25],
   ],
   [
-    [210, 15],
+    [200, 15],
     [180, 55],
   ],
   [
-    [190, 20],
-    [175, 30],
+    [190, 15],
+    [175, 35],
   ],
   [
     [210, 15],
@@ -60,48 +60,48 @@ const columns = [
  * than anybody had told it. Made once with core's `sampleLog`, so that what is hidden in them is known.
  */
 const rows = `
-2,2025-07-05,14,102,1778,1731,,,44,29,45,240,right,right,crisp,dark,tender,none,none,right
-4,2025-07-05,19,177,,,,,,,70,150,right,right,crisp,dark,tender,none,none,right
-0,2025-07-12,19,194,2196,2126,,,37,26,50,200,right,sweet,crisp,right,tender,none,none,right
-6,2025-07-12,29,179,,,6.8,,37,21,40,240,stiff,right,crisp,right,tender,none,none,right
-0,2025-07-19,19,200,,,,,42,24,50,90,loose,right,crisp,dark,tender,big,none,right
-0,2025-07-19,19,205,,,,runs,,33,50,45,ran,,soft,right,tender,none,none,right
-3,2025-07-26,4,136,,,5.5,,38,28,40,200,loose,right,crisp,right,tender,none,none,right
-2,2025-07-26,14,101,,,,,,29,45,150,right,right,soft,dark,tender,none,none,right
-3,2025-08-02,4,139,,,,,,,40,240,right,right,crisp,right,tender,none,none,right
-0,2025-08-02,19,209,,,,runs,,28,50,150,loose,right,crisp,dark,tender,none,none,right
-4,2025-08-09,20,174,,,,,,,70,240,stiff,right,crisp,dark,tender,none,none,right
-0,2025-08-09,22,180,2196,2132,,,46,30,50,45,loose,tart,crisp,dark,tender,none,none,right
-6,2025-08-16,29,176,,,,,36,,40,45,loose,right,crisp,right,tender,none,none,right
+2,2025-07-05,14,102,1778,1727,,,40,,45,240,right,right,crisp,right,tender,none,none,right
+4,2025-07-05,19,177,,,,,53,35,70,150,right,right,crisp,pale,tender,none,none,right
+0,2025-07-12,19,194,2196,2117,,,,27,50,200,right,sweet,crisp,dark,tender,none,none,right
+6,2025-07-12,29,179,,,6.8,,,,40,240,stiff,right,crisp,right,tender,none,none,right
+0,2025-07-19,19,200,,,,,37,,50,90,loose,right,crisp,dark,tender,big,none,right
+0,2025-07-19,19,205,,,,runs,,30,50,45,ran,,soft,right,tender,none,none,right
+3,2025-07-26,4,136,,,5.5,,,21,40,200,loose,right,crisp,right,tender,none,none,right
+2,2025-07-26,14,101,,,,,,26,45,150,right,right,soft,dark,tender,none,none,right
+3,2025-08-02,4,139,,,,,,21,40,240,right,right,crisp,right,tender,none,none,right
+0,2025-08-02,19,209,,,,runs,38,32,50,150,loose,right,crisp,dark,tender,none,none,right
+4,2025-08-09,20,174,,,,,55,31,70,240,stiff,right,crisp,dark,tender,none,none,right
+0,2025-08-09,22,180,2196,2116,,,,,50,45,loose,tart,crisp,right,tender,none,none,right
+6,2025-08-16,29,176,,,,,35,30,40,45,loose,right,crisp,right,tender,none,none,right
 3,2025-08-16,4,131,,,,,,25,40,150,right,right,crisp,right,tender,big,leaked,right
-4,2025-08-23,18,180,,,,,49,27,70,200,right,right,crisp,dark,tender,none,none,right
-2,2025-08-23,14,103,,,,stands,39,,45,240,right,sweet,crisp,right,tender,none,none,right
-2,2025-08-30,15,102,,,,stands,,31,45,90,loose,sweet,crisp,right,tender,none,none,right
-0,2025-08-30,20,203,2196,2120,,,36,31,50,240,loose,sweet,crisp,dark,tender,none,none,right
-6,2025-09-06,32,167,,,,,34,29,40,150,stiff,,soft,right,tender,none,none,right
-1,2025-09-06,19,238,2198,2155,,,,37,50,200,right,right,crisp,right,tender,none,none,right
-0,2025-09-13,19,219,2196,2129,20.2,,,,50,200,loose,right,crisp,dark,tender,none,none,right
-4,2026-06-27,19,179,,,,,,,70,150,right,right,crisp,dark,tender,none,none,right
-6,2026-06-27,32,190,2194,2126,,,,,40,90,loose,sweet,crisp,right,tender,big,none,shrunk
-0,2026-07-04,19,203,,,18.1,,40,28,50,90,loose,right,crisp,dark,tender,none,none,right
-0,2026-07-04,18,195,,,16.3,,,35,50,150,right,right,crisp,right,tender,none,none,right
-2,2026-07-11,15,101,,,,stands,,,45,200,stiff,right,crisp,right,tender,none,none,right
-2,2026-07-11,15,111,,,10.9,,,30,45,90,right,right,crisp,right,tender,none,none,right
-0,2026-07-18,19,188,2196,2128,,,38,,50,90,right,right,crisp,dark,tender,none,none,right
-0,2026-07-18,20,197,2196,2123,,,,27,50,90,right,sweet,crisp,dark,tender,none,none,right
-0,2026-07-25,18,198,,,,,38,32,50,90,loose,,soft,right,tender,none,none,right
-0,2026-07-25,20,191,,,,,38,29,50,45,loose,sweet,crisp,right,tender,none,none,right
-0,2026-08-01,22,194,,,,,39,27,50,90,loose,,crisp,dark,tender,big,none,right
-5,2026-08-01,32,149,,,,,49,,50,240,loose,,crisp,right,tender,none,none,right
-0,2026-08-08,19,208,,,,,40,,50,45,loose,sweet,crisp,pale,tender,none,none,right
-6,2026-08-08,31,178,2194,2131,9.3,,,,40,45,ran,sweet,soft,right,tender,none,none,right
-0,2026-08-15,19,184,2196,2140,,creeps,42,32,50,150,right,right,crisp,right,tender,none,none,right
-5,2026-08-15,34,165,,,,creeps,,,50,45,loose,right,crisp,right,tender,none,none,right
-6,2026-08-22,32,181,2194,2119,,,,,40,90,right,right,crisp,right,tender,none,none,right
-6,2026-08-22,29,182,,,,,36,20,40,200,right,right,crisp,right,tender,none,none,right
-2,2026-08-29,15,108,,,13,stands,38,23,45,150,stiff,sweet,crisp,right,tender,none,none,right
-3,2026-08-29,4,140,,,,,,26,40,45,loose,right,soft,right,tender,big,none,right
-2,2026-09-05,15,97,,,,,,,45,90,right,right,crisp,right,tender,none,none,right
+4,2025-08-23,18,180,,,,,50,33,70,200,right,right,crisp,dark,tender,none,none,right
+2,2025-08-23,14,103,,,,stands,,30,45,240,right,sweet,crisp,dark,tender,none,none,right
+2,2025-08-30,15,102,,,,stands,,,45,90,loose,sweet,crisp,right,tender,none,none,right
+0,2025-08-30,20,203,2196,2123,,,35,27,50,240,loose,sweet,crisp,right,tender,none,none,right
+6,2025-09-06,32,167,,,,,31,,40,150,stiff,,soft,dark,tender,none,none,right
+1,2025-09-06,19,238,2198,2152,,,44,24,50,200,right,right,crisp,right,tender,none,none,right
+0,2025-09-13,19,219,2196,2112,20.2,,,28,50,200,loose,right,crisp,pale,tender,none,none,right
+4,2026-06-27,19,179,,,,,45,31,70,150,right,right,crisp,dark,tender,none,none,right
+6,2026-06-27,32,190,2194,2126,,,30,23,40,90,loose,sweet,crisp,dark,tender,big,none,shrunk
+0,2026-07-04,19,203,,,18.1,,,,50,90,loose,right,crisp,right,tender,none,none,right
+0,2026-07-04,18,195,,,16.3,,33,,50,150,right,right,crisp,dark,tender,none,none,right
+2,2026-07-11,15,101,,,,stands,,32,45,200,stiff,right,crisp,dark,tender,none,none,right
+2,2026-07-11,15,111,,,10.9,,,,45,90,right,right,crisp,right,tender,none,none,right
+0,2026-07-18,19,188,2196,2116,,,40,,50,90,right,right,crisp,dark,tender,none,none,right
+0,2026-07-18,20,197,2196,2121,,,39,,50,90,right,sweet,crisp,dark,tender,none,none,right
+0,2026-07-25,18,198,,,,,,31,50,90,loose,,soft,dark,tender,none,none,right
+0,2026-07-25,20,191,,,,,39,27,50,45,loose,sweet,crisp,dark,tender,none,none,right
+0,2026-08-01,22,194,,,,,35,29,50,90,loose,,crisp,dark,tender,big,none,right
+5,2026-08-01,32,149,,,,,40,28,50,240,loose,,crisp,right,tender,none,none,right
+0,2026-08-08,19,208,,,,,38,,50,45,loose,sweet,crisp,right,tender,none,none,right
+6,2026-08-08,31,178,2194,2127,9.3,,36,26,40,45,ran,sweet,soft,right,tender,none,none,right
+0,2026-08-15,19,184,2196,2109,,creeps,38,28,50,150,right,right,crisp,right,tender,none,none,right
+5,2026-08-15,34,165,,,,creeps,,30,50,45,loose,right,crisp,right,tender,none,none,right
+6,2026-08-22,32,181,2194,2124,,,32,,40,90,right,right,crisp,dark,tender,none,none,right
+6,2026-08-22,29,182,,,,,30,,40,200,right,right,crisp,right,tender,none,none,right
+2,2026-08-29,15,108,,,13,stands,39,26,45,150,stiff,sweet,crisp,dark,tender,none,none,right
+3,2026-08-29,4,140,,,,,,27,40,45,loose,right,soft,right,tender,big,none,right
+2,2026-09-05,15,97,,,,,44,34,45,90,right,right,crisp,right,tender,none,none,right
 `;
 
 interface PastBake {
