@@ -13,7 +13,8 @@ const knownMisses: Readonly<Record<string, string>> = {
     'an hour and three quarters at 191 C blackens a bare lattice here: an oven colder than its knob is not known',
   'W4.base': 'and its base blackens with it',
   'W4.total': 'the same pie is hot through long before practice takes it out',
-  'W7.loss': 'a very full pie under a thick crumb bubbles at its edge alone, for minutes before it is taken out',
+  'W7.loss':
+    'a very full pie under a thick crumb bubbles at its edge alone, for minutes before it is taken out',
   'W8.loss': 'bare slices of a thin free-form pie lose too much: a drying skin on fruit is not known',
 };
 
