@@ -24,7 +24,7 @@ function givesInside({ filling, baseCrustM }: Pick<PieBody, 'filling' | 'baseCru
  * @param body the pie, in a dish
  * @param heightsM of the bands, from the base up
  * @returns m2 of each band
- * @example rimAreasM2(body, [0.016, 0.016]).reduce((sum, area) => sum + area, 0) // 0.0071 in enamel
+ * @example rimAreasM2(body, [0.016, 0.016]).reduce((sum, area) => sum + area, 0) // 0.0096 in enamel
  */
 export function rimAreasM2(body: PieBody, heightsM: readonly number[]): number[] {
   const { dish, topRadiusM, wallFactor, baseCrustM } = body;

@@ -104,6 +104,8 @@ describe('why a pie went wrong, as the bench says it', () => {
     expect(rerun?.wouldBe.topBrowning).toBeLessThan(rerun?.was.topBrowning ?? 0);
     // It lay bare in an oven 18 C too hot: nobody told foil for it.
     expect(rerun?.was.topBrowning).toBeGreaterThan(2);
+    // The slice that is drawn is of that bake too.
+    expect(rerun?.wasPlan.bake?.atEnd.topBrowning).toBe(rerun?.was.topBrowning);
   });
 
   it('the same under foil that was tapped: its top is lighter than bare, its base as burnt', () => {

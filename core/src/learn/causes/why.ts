@@ -1,4 +1,4 @@
-import type { Paused, Reading } from '../../bake/index.js';
+import type { Paused } from '../../bake/index.js';
 import { simulateBake } from '../../bake/index.js';
 import type { Larder } from '../../larder/index.js';
 import { builtInLarder } from '../../larder/index.js';
@@ -54,26 +54,24 @@ export interface Why {
   readonly question: { readonly id: QuestionId; readonly text: string } | null;
 }
 
-const sliceOf = (
-  { filling, build, bake }: PiePlan,
-  atEnd: Reading | null = bake?.atEnd ?? null,
-): SliceSaid => ({
+const sliceOf = ({ filling, build, bake }: PiePlan): SliceSaid => ({
   set: filling.set,
   run: filling.run,
   gapCm: build.gapCm,
-  topBrowning: atEnd?.topBrowning ?? null,
-  baseBrowning: atEnd?.baseBrowning ?? null,
-  coldestC: atEnd?.coldestC ?? null,
+  topBrowning: bake?.atEnd.topBrowning ?? null,
+  baseBrowning: bake?.atEnd.baseBrowning ?? null,
+  coldestC: bake?.atEnd.coldestC ?? null,
 });
 
-/** How a pie came out under the foil that was laid: its plan, which knows what goes wrong, would have laid some in time. */
-function endUnder({ work, spec, bake }: PiePlan, foilMin: number | null): Reading | null {
-  if (!bake || bake.foilMin === foilMin) return bake?.atEnd ?? null;
+/** A pie as it came out under the foil that was laid: its plan, which knows what goes wrong, would have laid some in time. */
+function bakedUnder(plan: PiePlan, foilMin: number | null): PiePlan {
+  const { work, spec, bake } = plan;
+  if (!bake || bake.foilMin === foilMin) return plan;
   const { doorMin, weightsMin } = bake.interventions;
   const others = doorMin.filter((at) => at !== bake.foilMin);
-  const opened = foilMin === null ? others : [...others, foilMin];
-  const hands = { foilMin, weightsMin, doorMin: opened };
-  return simulateBake(work.body, spec.bake, bake.stages, undefined, hands).readings.at(-1) ?? null;
+  const interventions = { foilMin, weightsMin, doorMin: foilMin === null ? others : [...others, foilMin] };
+  const { readings } = simulateBake(work.body, spec.bake, bake.stages, undefined, interventions);
+  return { ...plan, bake: { ...bake, foilMin, interventions, atEnd: readings.at(-1) ?? bake.atEnd } };
 }
 
 /** Causes less likely than this are not told. */
@@ -87,10 +85,11 @@ function rerun(cause: CauseId, pie: PlannedPie, foilMin: number | null, larder: 
   const was = planPie(its.fault(pie), larder);
   const wouldBe = planPie(its.mend(pie), larder);
   if (!was.ok || !wouldBe.ok) return null;
+  const wasPlan = bakedUnder(was.plan, foilMin);
   return {
-    was: sliceOf(was.plan, endUnder(was.plan, foilMin)),
+    was: sliceOf(wasPlan),
     wouldBe: sliceOf(wouldBe.plan),
-    wasPlan: was.plan,
+    wasPlan,
     wouldBePlan: wouldBe.plan,
   };
 }
