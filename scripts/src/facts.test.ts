@@ -15,7 +15,8 @@ const knownMisses: Readonly<Record<string, string>> = {
   'W4.total': 'the same pie is hot through long before practice takes it out',
   'W7.loss':
     'a very full pie under a thick crumb bubbles at its edge alone, for minutes before it is taken out',
-  'W8.loss': 'bare slices of a thin free-form pie lose too much: a drying skin on fruit is not known',
+  'W8.loss':
+    'thin bare slices boil for half of their bake, and all heat that comes in then leaves as steam: a skin that dries is not known',
 };
 
 const facts = compiled<Fact[]>('facts/all.js', 'allFacts()');
