@@ -14,6 +14,11 @@ import { whyOf } from './why.js';
 
 const BAKES = 300;
 
+const longBake = [
+  { tempC: 210, timeMin: 20 },
+  { tempC: 185, timeMin: 40 },
+] as const;
+
 /** Bakes with one planted fault each, that somebody said something about. */
 function planted(vaguer: number) {
   const found: ReturnType<typeof sampleFault>[] = [];
@@ -122,6 +127,20 @@ describe('why a pie went wrong, as the bench says it', () => {
     const foiled = hot([{ kind: 'foil_on', atMin: 30 }]);
     expect(foiled?.topBrowning).toBeLessThan(0.8 * (bare?.topBrowning ?? 0));
     expect(foiled?.baseBrowning).toBeGreaterThan(0.9 * (bare?.baseBrowning ?? Infinity));
+  });
+
+  it('dark, all else right: nothing lay over it, and foil from when it is golden gives a lighter top on the same base', () => {
+    const why = finishNow(
+      whyOf(
+        plainBake({ stages: longBake, tasting: { ...cold, set: 'right', fruit: 'tender', top: 'dark' } }),
+      ),
+    );
+    expect(why.causes[0]?.cause).toBe('no_foil');
+    const { was, wouldBe, wouldBePlan } = why.causes[0]!.rerun!;
+    expect(wouldBe.topBrowning).toBeLessThan(0.8 * was.topBrowning!);
+    expect(wouldBe.baseBrowning).toBeGreaterThan(0.9 * was.baseBrowning!);
+    const { foilMin, events } = wouldBePlan.bake!;
+    expect(Math.abs(foilMin! - events.goldenMin!)).toBeLessThan(1);
   });
 
   it('asks nothing when it is sure, and no more than one thing at a time', () => {

@@ -11,10 +11,15 @@ export interface PlannedPie {
   readonly weepG: number;
 }
 
+/** What lies over a pie in the oven: nothing all through, or foil from when it is golden. */
+export type Over = 'nothing' | 'foil_when_golden';
+
 /** The pie as it must have been if a cause is the true one, and the same one with the remedy. */
 interface Rerun {
   readonly fault: (pie: PlannedPie) => PieSpec;
   readonly mend: (pie: PlannedPie) => PieSpec;
+  /** What lies over each, where the cause says so. */
+  readonly over?: { readonly fault: Over; readonly mend: Over };
 }
 
 const filling = (spec: PieSpec, change: Partial<FillingSpec>): PieSpec => ({
@@ -86,6 +91,11 @@ export const reruns: Partial<Readonly<Record<CauseId, Rerun>>> = {
   out_early: { fault: early, mend: asPlanned },
   oven_cold: { fault: (pie) => offBy(pie, -OFF_C), mend: (pie) => knownOven(pie, -OFF_C) },
   oven_hot: { fault: (pie) => offBy(pie, OFF_C), mend: (pie) => knownOven(pie, OFF_C) },
+  no_foil: {
+    fault: asPlanned,
+    mend: asPlanned,
+    over: { fault: 'nothing', mend: 'foil_when_golden' },
+  },
   warm_filling: { fault: ({ spec }) => bake(spec, { startC: WARM_C }), mend: asPlanned },
   cold_base: {
     fault: ({ spec }) => bake(spec, { beneath: 'tray' }),

@@ -14,7 +14,7 @@ import { causes } from './causes.js';
 import { seenIn } from './evidence-of.js';
 import type { QuestionId } from './questions.js';
 import { questions } from './questions.js';
-import type { PlannedPie } from './reruns.js';
+import type { Over, PlannedPie } from './reruns.js';
 import { reruns } from './reruns.js';
 
 /** A slice as the sums have it. */
@@ -74,6 +74,12 @@ function bakedUnder(plan: PiePlan, foilMin: number | null): PiePlan {
   return { ...plan, bake: { ...bake, foilMin, interventions, atEnd: readings.at(-1) ?? bake.atEnd } };
 }
 
+/** When foil goes on a pie over which so much lies, min. */
+function foilOf({ bake }: PiePlan, over: Over): number | null {
+  const goldenMin = bake?.events.goldenMin ?? null;
+  return over === 'nothing' || goldenMin === null ? null : Math.round(goldenMin);
+}
+
 /** Causes less likely than this are not told. */
 const LEAST_ODDS = 0.03;
 /** So many of the likeliest are baked again. */
@@ -85,13 +91,10 @@ function rerun(cause: CauseId, pie: PlannedPie, foilMin: number | null, larder: 
   const was = planPie(its.fault(pie), larder);
   const wouldBe = planPie(its.mend(pie), larder);
   if (!was.ok || !wouldBe.ok) return null;
-  const wasPlan = bakedUnder(was.plan, foilMin);
-  return {
-    was: sliceOf(wasPlan),
-    wouldBe: sliceOf(wouldBe.plan),
-    wasPlan,
-    wouldBePlan: wouldBe.plan,
-  };
+  const { over } = its;
+  const wasPlan = bakedUnder(was.plan, over ? foilOf(was.plan, over.fault) : foilMin);
+  const wouldBePlan = over ? bakedUnder(wouldBe.plan, foilOf(wouldBe.plan, over.mend)) : wouldBe.plan;
+  return { was: sliceOf(wasPlan), wouldBe: sliceOf(wouldBePlan), wasPlan, wouldBePlan };
 }
 
 /**
