@@ -69,7 +69,11 @@ export const turnAt = ([first, second]: readonly [Stage, Stage]): number =>
   Math.round(first.timeMin + second.timeMin / 3);
 
 /** Doors opened for what hands do: turning, foil, weights. */
-const interventionsFor = (turnMin: number, foilMin: number | null, weightsMin: number): Interventions => ({
+export const interventionsFor = (
+  turnMin: number,
+  foilMin: number | null,
+  weightsMin: number,
+): Interventions => ({
   foilMin,
   weightsMin,
   doorMin: [turnMin, ...(foilMin === null ? [] : [foilMin]), ...(weightsMin > 0 ? [weightsMin] : [])],

@@ -1,5 +1,13 @@
 export type { Bake, OvenWork } from './bake.js';
-export { bakeSteps, bakeWork, mendSteps, otherKindSteps, roughBake, turnAt } from './bake.js';
+export {
+  bakeSteps,
+  bakeWork,
+  interventionsFor,
+  mendSteps,
+  otherKindSteps,
+  roughBake,
+  turnAt,
+} from './bake.js';
 export type { Band } from './bands.js';
 export { DARK_BASE } from './bands.js';
 export type { DoneRule, FillingBody, PieBody, TopBody } from './body.js';

@@ -248,7 +248,7 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
   };
 }
 
-/** What a baker calls the edge of a pie and its middle, of its radius: a place, on every mesh. */
+/** What a baker calls the edge of a pie and its middle, of its radius: a place, on every mesh. Estimates. */
 const EDGE_FROM = 0.7;
 const MIDDLE_TO = 1 / 3;
 

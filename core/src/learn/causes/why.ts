@@ -1,5 +1,5 @@
 import type { Paused } from '../../bake/index.js';
-import { simulateBake } from '../../bake/index.js';
+import { interventionsFor, simulateBake } from '../../bake/index.js';
 import type { Larder } from '../../larder/index.js';
 import { builtInLarder } from '../../larder/index.js';
 import type { PiePlan } from '../../plan/index.js';
@@ -67,11 +67,17 @@ const sliceOf = ({ filling, build, bake }: PiePlan): SliceSaid => ({
 function bakedUnder(plan: PiePlan, foilMin: number | null): PiePlan {
   const { work, spec, bake } = plan;
   if (!bake || bake.foilMin === foilMin) return plan;
-  const { doorMin, weightsMin } = bake.interventions;
-  const others = doorMin.filter((at) => at !== bake.foilMin);
-  const interventions = { foilMin, weightsMin, doorMin: foilMin === null ? others : [...others, foilMin] };
-  const { readings } = simulateBake(work.body, spec.bake, bake.stages, undefined, interventions);
-  return { ...plan, bake: { ...bake, foilMin, interventions, atEnd: readings.at(-1) ?? bake.atEnd } };
+  const interventions = interventionsFor(bake.turnMin, foilMin, bake.interventions.weightsMin);
+  const { events, readings } = simulateBake(work.body, spec.bake, bake.stages, undefined, interventions);
+  return { ...plan, bake: { ...bake, foilMin, interventions, events, atEnd: readings.at(-1) ?? bake.atEnd } };
+}
+
+/** When foil went on: as it was tapped, or else as the plan told it; null for never. */
+function foilLaidMin(bake: LoggedBake, { spec }: PlannedPie, larder: Larder): number | null {
+  const tapped = tappedMin(bake, 'foil_on');
+  if (tapped !== null) return tapped;
+  const planned = planPie(spec, larder);
+  return planned.ok ? (planned.plan.bake?.foilMin ?? null) : null;
 }
 
 /** When foil goes on a pie over which so much lies, min. */
@@ -119,9 +125,7 @@ export function* whyOf(bake: LoggedBake, answers: Answers = {}, larder: Larder =
     doseG: bake.weighed.thickenerG ?? table.doseG,
     weepG: Math.exp(table.logWeepG[1] ?? 0),
   };
-  const planned = planPie(pie.spec, larder);
-  // Foil goes on when it is tapped, or as the plan told it.
-  const foilMin = tappedMin(bake, 'foil_on') ?? (planned.ok ? (planned.plan.bake?.foilMin ?? null) : null);
+  const foilMin = foilLaidMin(bake, pie, larder);
   const found: CauseFound[] = [];
   const told = blamed.filter(({ odds }) => odds >= LEAST_ODDS);
   for (const { cause, odds } of told) {
