@@ -40,8 +40,10 @@ interface Answer {
 
 const agent = new Agent({ keepAlive: true, maxSockets: AT_ONCE });
 
-const send = (port: number, { method, path, headers, body }: Asked): Promise<Answer> =>
+/** `again`: whether it may be sent once more. */
+const send = (port: number, asked: Asked, again = true): Promise<Answer> =>
   new Promise((resolve, reject) => {
+    const { method, path, headers, body } = asked;
     const begun = performance.now();
     const asking = request({ host: '127.0.0.1', port, agent, method, path, headers }, (response) => {
       let text = '';
@@ -56,7 +58,12 @@ const send = (port: number, { method, path, headers, body }: Asked): Promise<Ans
         }),
       );
     });
-    asking.on('error', reject);
+    asking.on('error', (error: NodeJS.ErrnoException) => {
+      // A server may close a connection that lay idle just when it is used again: that request was never read.
+      if (again && asking.reusedSocket && error.code === 'ECONNRESET')
+        send(port, asked, false).then(resolve, reject);
+      else reject(error);
+    });
     asking.end(body);
   });
 

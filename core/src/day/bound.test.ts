@@ -1,6 +1,6 @@
 import { aHand, aloneMin, anOven, equalPies } from '../test/equal-pies.js';
 import { leastLengthMin, lowerBound } from './bound.js';
-import type { Day } from './day.js';
+import type { Day, DayPie } from './day.js';
 import { weights } from './day.js';
 import { finishDay, solveDay } from './solve-day.js';
 
@@ -41,10 +41,56 @@ describe('what no plan of a day can be under', () => {
     expect(two(small)).toBeGreaterThanOrEqual(aloneMin + 50 - 30 - 15 + 2 * oven + weights.mix);
   });
 
-  it('has dough of hours that are far apart mixed twice', () => {
-    const apart = lowerBound(equalPies([1000, 1400]));
-    expect(apart).toBeCloseTo(2 * (aloneMin + weights.mix) + oven, 6);
-    expect(leastLengthMin(equalPies([1000, 1400]))).toBe(400 + aloneMin);
+  it('has dough of hours that are far apart mixed twice, and an oven for each', () => {
+    const apart = equalPies([1000, 1400]);
+    expect(lowerBound(apart)).toBeCloseTo(2 * (aloneMin + weights.mix + oven), 6);
+    expect(leastLengthMin(apart)).toBe(400 + aloneMin);
+    expect(finishDay(solveDay(apart, { evaluations: 400 }))?.score.total).toBeCloseTo(lowerBound(apart), 6);
+  });
+
+  it('has one run for hours so near that waiting costs less than another one, and two from there on', () => {
+    const hands = ['a', 'b', 'c'].map((id) => ({ ...aHand, id }));
+    const dayOf = (apartMin: number): Day => equalPies([1000, 1000 + apartMin], { hands });
+    // Mixed together: 3 minutes more for both, and the later one is touched as soon as the other.
+    const together = (apartMin: number): number => 2 * (aloneMin + 3) + apartMin + oven + weights.mix;
+    const apart = 2 * (aloneMin + weights.mix + oven);
+    for (const min of [5, 15, 25, 60]) {
+      const plan = finishDay(solveDay(dayOf(min), { evaluations: 400 }));
+      const least = lowerBound(dayOf(min));
+      expect(plan?.score.total).toBeCloseTo(Math.min(together(min), apart), 6);
+      expect(least).toBeLessThanOrEqual(Math.min(together(min), apart) + 1e-6);
+      expect(least).toBeGreaterThan(Math.min(together(min), apart) - 8);
+    }
+  });
+
+  it('has a run for each programme, and the dearer one where that saves a run', () => {
+    const ways = (...of: readonly (readonly [firstC: number, cost: number])[]): DayPie['ways'] => ({
+      long: of.map(([firstC, cost]) => ({ heat: [firstC, 0, firstC], out: 50, cost, foil: null })),
+    });
+    const least = (...of: readonly DayPie['ways'][]): number => {
+      const day = equalPies(of.map(() => 1000));
+      const pies = day.pies.map((pie, k) => ({ ...pie, ways: of[k]! }));
+      const bound = lowerBound({ ...day, pies });
+      const plan = finishDay(solveDay({ ...day, pies }, { evaluations: 400 }));
+      expect(plan?.score.total).toBeGreaterThanOrEqual(bound - 1e-6);
+      return bound;
+    };
+    const [hot, mild] = [ways([210, 0]), ways([190, 0])];
+    const one = least(hot, hot);
+    for (const [of, more] of [
+      [mild, oven],
+      [ways([190, 0], [210, 10]), 10],
+      [ways([190, 0], [210, 40]), oven],
+    ] as const) {
+      expect(least(hot, of)).toBeLessThanOrEqual(one + more + 1e-6);
+      expect(least(hot, of)).toBeGreaterThan(one + more - 1);
+    }
+  });
+
+  it('has no time at all where a pie cannot be baked by its hour', () => {
+    const late = equalPies([aloneMin - 5]);
+    expect(lowerBound(late)).toBe(Infinity);
+    expect(lowerBound(equalPies([aloneMin + 25]))).toBeLessThan(Infinity);
   });
 
   it('is kept when one dough is for pies of three hours', () => {
@@ -54,8 +100,10 @@ describe('what no plan of a day can be under', () => {
     expect(plan?.late).toEqual([]);
     expect(plan?.batches).toHaveLength(1);
     expect(lowerBound(day)).toBeLessThanOrEqual(plan?.score.total ?? 0);
-    // Each hour has its pie's whole way, all of them one run and one mixing.
-    expect(lowerBound(day)).toBeCloseTo(3 * aloneMin + oven + weights.mix, 6);
+    // One run and one mixing for all: each has its pie's whole way, two more to be mixed, and the wait for the soonest of them.
+    const together = 3 * (aloneMin + 6) + 2 + 4 + oven + weights.mix;
+    expect(plan?.score.total).toBeCloseTo(together, 6);
+    expect(lowerBound(day)).toBeGreaterThan(together - 10);
   });
 
   it('has what can be done the evening before', () => {

@@ -1,12 +1,11 @@
 import type { Day, DayPie } from './day.js';
-import { mixMinOf, weights } from './day.js';
+import { weights } from './day.js';
+import { mixesBoundOf } from './dough-bound.js';
+import { ovensBoundOf } from './oven-bound.js';
 import { placesCheckOf } from './place-checks.js';
-import type { Wave } from './wave-checks.js';
-import { batchesFor, handsCheckOf, headMin, leastOf, tailMin } from './wave-checks.js';
 import { attended } from './score.js';
-
-/** Steps in which the first touch of an earlier wave is looked for, min. */
-const STEP_MIN = 5;
+import type { Wave } from './wave-checks.js';
+import { handsCheckOf, headMin, tailMin } from './wave-checks.js';
 
 function wavesOf(day: Day): Wave[] {
   const hours = new Map<number, DayPie[]>();
@@ -26,122 +25,84 @@ function latest(least: number, most: number, holds: (minute: number) => boolean)
   return yes;
 }
 
-const mixesFor = (day: Day, pies: readonly DayPie[]): number =>
-  Object.keys(day.doughs).reduce((sum, id) => sum + batchesFor(day, pies, id), 0);
-
-/** The last moment at which a dough can be mixed that a wave shares with a later one; -Infinity when they share none. */
-function sharedBy(day: Day, sooner: Wave, later: Wave): number {
-  const last = Object.entries(day.doughs).map(([id, rule]) => {
-    const of = sooner.pies.filter(({ dough }) => dough === id);
-    if (of.length === 0 || !later.pies.some(({ dough }) => dough === id)) return -Infinity;
-    const needs = of.map(
-      (pie) => sooner.hour - tailMin(pie) - pie.build - (pie.line > 0 ? pie.baseChill + pie.line : 0),
-    );
-    return Math.max(...needs) - rule.chillLeast - mixMinOf(rule, 2);
-  });
-  return Math.max(...last);
-}
-
-const longestMin = (day: Day, { pies }: Wave): number =>
-  Math.max(...pies.map((pie) => headMin(day, pie) + pie.build + tailMin(pie)));
-
-/** Pies that the dough of a wave may be mixed with. */
-type MixedWith = (wave: Wave) => readonly DayPie[];
+/** The last moment at which a wave can be first touched that has all hands, ovens and dishes. */
+const lastTouch = (day: Day, { hour, pies }: Wave): number =>
+  hour - Math.max(...pies.map((pie) => headMin(day, pie) + pie.build + tailMin(pie)));
 
 /** Whether hands, ovens and dishes may be enough when each wave is first touched at its moment. */
-function checkOf(
-  day: Day,
-  waves: readonly Wave[],
-  mixedWith: MixedWith,
-): (firsts: readonly number[]) => boolean {
-  const checks = [handsCheckOf(day, waves, mixedWith), placesCheckOf(day, waves)];
+function checkOf(day: Day, waves: readonly Wave[]): (firsts: readonly number[]) => boolean {
+  const checks = [handsCheckOf(day, waves), placesCheckOf(day, waves)];
   return (firsts) => checks.every((check) => check(firsts));
 }
 
-/** The last moment at which a wave can be first touched when there is no other. */
-const latestAlone = (day: Day, wave: Wave, mixedWith: MixedWith): number => {
-  const check = checkOf(day, [wave], mixedWith);
-  return latest(day.earliest, wave.hour - longestMin(day, wave), (first) => check([first]));
-};
+/** Moments at which each wave is first touched, from the soonest to the latest of each. */
+interface Box {
+  readonly soonest: readonly number[];
+  readonly latest: readonly number[];
+  /** Of all that such days cost, what is not their length. */
+  readonly other: number;
+  /** What no such day can be under. */
+  readonly least: number;
+  /** False as long as `other` is only known of a larger box. */
+  readonly isKnown: boolean;
+}
 
-const touchedMin = (day: Day, { hour }: Wave, first: number): number =>
-  weights.dayMin * attended(day, first, hour);
+/** So many boxes are looked into; what is left then is a bound as well, if a lower one. */
+const MOST_BOXES = 120;
 
 /**
- * Least minutes of two waves that share their hands: for each first touch of the sooner one, the later one's last, which is no
- * later than `by`.
+ * The least of all boxes, by parting again and again the one that promises most. The later a wave is touched the shorter its day
+ * is, and the more hands, mixings and runs it asks for.
  */
-function leastOfTwo(
-  day: Day,
-  [one, two]: readonly [Wave, Wave],
-  mixedWith: MixedWith,
-  by = Infinity,
-): number {
-  const from = day.earliest;
-  const check = checkOf(day, [one, two], mixedWith);
-  const most = Math.min(latestAlone(day, two, mixedWith), by);
-  if (most < from) return Infinity;
-  let least = Infinity;
-  let second = from;
-  for (let first = latestAlone(day, one, mixedWith); first > from - STEP_MIN; first -= STEP_MIN) {
-    const soonest = touchedMin(day, one, first);
-    if (soonest + touchedMin(day, two, most) >= least) break;
-    // For all first touches of the sooner one after the next step back: the sooner that is, the later the other may be.
-    second = latest(second, most, (minute) => check([Math.max(from, first - STEP_MIN), minute]));
-    least = Math.min(least, soonest + touchedMin(day, two, second));
-  }
-  return least;
-}
-
-const own: MixedWith = ({ pies }) => pies;
-
-/** Least minutes and mixings of a day: of its waves after one another, two by two. */
-function leastOfWaves(day: Day, waves: readonly Wave[]): number {
-  const mixes = (pies: readonly DayPie[]): number => weights.mix * mixesFor(day, pies);
-  const every: MixedWith = () => day.pies;
-  const alone = (wave: Wave): number => touchedMin(day, wave, latestAlone(day, wave, every));
-  const [one, two] = waves;
-  if (one && two && waves.length === 2) {
-    // With dough of their own, or with some that they share.
-    return Math.min(
-      leastOfTwo(day, [one, two], own) + mixes(one.pies) + mixes(two.pies),
-      leastOfTwo(day, [one, two], every, sharedBy(day, one, two)) + mixes(day.pies),
+function leastOf(day: Day, waves: readonly Wave[]): number {
+  const check = checkOf(day, waves);
+  const mixesOf = mixesBoundOf(day, waves);
+  const ovensOf = ovensBoundOf(day, waves);
+  const boxOf = (
+    { soonest, latest }: Pick<Box, 'soonest' | 'latest'>,
+    other: number,
+    isKnown = false,
+  ): Box => {
+    const dayMin = waves.reduce((sum, { hour }, w) => sum + attended(day, latest[w]!, hour), 0);
+    return { soonest, latest, other, least: weights.dayMin * dayMin + other, isKnown };
+  };
+  const whole = {
+    soonest: waves.map(() => day.earliest),
+    latest: waves.map((wave) => Math.max(day.earliest, lastTouch(day, wave))),
+  };
+  const boxes = [boxOf(whole, 0)];
+  let looked = 0;
+  for (let box = boxes.pop(); box; box = boxes.sort((a, b) => b.least - a.least).pop()) {
+    const { soonest, latest, other } = box;
+    if (!box.isKnown) {
+      const its = check(soonest) ? weights.mix * mixesOf(soonest) + ovensOf(soonest) : Infinity;
+      if (its < Infinity) boxes.push(boxOf(box, Math.max(other, its), true));
+      looked += 1;
+      continue;
+    }
+    const widths = waves.map((_, w) => latest[w]! - soonest[w]!);
+    const widest = Math.max(...widths);
+    if (widest === 0 || looked >= MOST_BOXES) return box.least;
+    const side = widths.indexOf(widest);
+    const middle = soonest[side]! + Math.floor(widest / 2);
+    boxes.push(
+      boxOf({ soonest, latest: latest.with(side, middle) }, other),
+      boxOf({ soonest: soonest.with(side, middle + 1), latest }, other),
     );
   }
-  // A batch may be for pies of any of them: mixings are counted once for all.
-  let minutes = 0;
-  for (let w = 0; w < waves.length; w += 2) {
-    const [sooner, later] = waves.slice(w, w + 2);
-    if (sooner && later) minutes += leastOfTwo(day, [sooner, later], every);
-    else if (sooner) minutes += alone(sooner);
-  }
-  return minutes + mixes(day.pies);
-}
-
-/** What ovens and colour cost at the least: each pie its share of the cheapest run it can be in, and no fewer runs than places ask for. */
-function leastOfOvens({ kitchen: { ovens }, pies }: Day): number {
-  const { run, ovenMin, heatCost } = weights;
-  const shares = pies.reduce((sum, pie) => {
-    const each = ovens.flatMap(({ id, places }) =>
-      (pie.ways[id] ?? []).map(({ out, cost }) => heatCost * cost + (run + ovenMin * out) / places),
-    );
-    return sum + Math.min(...each);
-  }, 0);
-  const runs = Math.ceil(pies.length / Math.max(...ovens.map(({ places }) => places)));
-  const shortest = Math.min(...pies.map((pie) => leastOf(pie, 'out')));
-  const heat = pies.reduce((sum, pie) => sum + heatCost * leastOf(pie, 'cost'), 0);
-  return Math.max(shares, heat + runs * (run + ovenMin * shortest));
+  return Infinity;
 }
 
 /**
- * What no plan of a day that is in time can be under: each wave lasts at least as its longest pie, its ovens and dishes allow, and two waves after
- * one another as their hands do; an oven is turned on as often as its places ask for. A bound, no plan.
+ * What no plan of a day that is in time can be under: each wave lasts at least as its longest pie, its ovens and dishes allow,
+ * and all of them together as their hands do; dough is mixed and an oven turned on as often as there is no time to share. A bound,
+ * no plan.
  * @param day worked out
- * @returns in the units of `plan.score.total`
+ * @returns in the units of `plan.score.total`; Infinity when no plan can be in time
  * @example lowerBound(day)
  */
 export function lowerBound(day: Day): number {
-  return leastOfWaves(day, wavesOf(day)) + leastOfOvens(day);
+  return leastOf(day, wavesOf(day));
 }
 
 /**
@@ -152,8 +113,12 @@ export function lowerBound(day: Day): number {
  */
 export function leastLengthMin(day: Day): number {
   const waves = wavesOf(day);
-  const check = checkOf(day, waves, () => day.pies);
-  const most = Math.min(...waves.map((wave) => wave.hour - longestMin(day, wave)));
-  const first = latest(day.earliest, most, (minute) => check(waves.map(() => minute)));
+  const check = checkOf(day, waves);
+  const mixesOf = mixesBoundOf(day, waves);
+  const most = Math.min(...waves.map((wave) => lastTouch(day, wave)));
+  const first = latest(day.earliest, most, (minute) => {
+    const firsts = waves.map(() => minute);
+    return check(firsts) && mixesOf(firsts) < Infinity;
+  });
   return Math.max(...waves.map(({ hour }) => hour)) - first;
 }

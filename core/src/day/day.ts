@@ -212,7 +212,7 @@ export const weights = {
   /** A mixing of dough: its bowl, its scales, its washing up. */
   mix: 15,
   /** A minute of the room that was to be left. */
-  slackMin: 3,
+  slackMin: 6,
 } as const;
 
 /**

@@ -97,6 +97,7 @@ function attemptOf(
   const placer = placerOf(day, boards);
   const layer = runLayerOf(day, boards, ways, placer);
   const placeDough = doughPlacerOf(day, boards, placer);
+  const everybody = day.pies.map((_, i) => i);
   return {
     board: boards.board,
     attempt: ({ runs: ideas, order }, urgent, strict) => {
@@ -104,7 +105,7 @@ function attemptOf(
       boards.board.sparing = order.sparing;
       const { all, runs, failed: without } = layer.lay(ideas, urgent, strict);
       if (strict && without > 0) return { pies: all, runs, batches: [], failed: without, retry: false };
-      const waiting = day.pies.flatMap((_, i) => (all[i]!.run < 0 || urgent.has(i) ? [] : [i]));
+      const waiting = everybody.filter((i) => all[i]!.run >= 0 && !urgent.has(i));
       const late = (i: number): boolean => order.doughFirst && day.pies[i]!.fruitMost > SOON_MIN;
       const lines = waiting.map((i): Pending => ({
         i,

@@ -108,8 +108,12 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
       next && nextHeat
         ? next.start - turnoverMin(oven, heat, nextHeat) - lastsMin
         : board.minutes - lastsMin - 1;
-    const bys = idea.pies.flatMap((i) => byOf(i) ?? []);
-    if (bys.length < idea.pies.length) return null;
+    const bys: number[] = [];
+    for (const i of idea.pies) {
+      const by = byOf(i);
+      if (by === null) return null;
+      bys.push(by);
+    }
     const byHour = Math.min(...idea.pies.map((i, k) => bys[k]! - pies[i]!.pack - pies[i]!.cool - outs[k]!));
     const stillWarm = at(times.soonest);
     const isSeenTo = (start: number): boolean =>

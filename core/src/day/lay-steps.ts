@@ -7,10 +7,11 @@ import { batchPlacerOf } from './place-dough.js';
 import type { PlacedBatch } from './place-dough.js';
 import type { Placed } from './place-pie.js';
 import { calmMin, notPlaced, placerOf } from './place-pie.js';
-import type { PlacedRun, RunIdea, WayTable } from './run-times.js';
+import type { PlacedRun, RunIdea, RunTimes, WayTable } from './run-times.js';
 import { runTimesOf } from './run-times.js';
 import type { Sequence, Step } from './sequence.js';
 import { shellsByIndex } from './shells.js';
+import type { Tally } from './tally.js';
 import { tallyOf } from './tally.js';
 
 /** How much further than its last moment a run is looked for, min. */
@@ -18,8 +19,8 @@ const LONGEST_WAIT_MIN = 360;
 
 export interface Layer {
   readonly board: Board;
-  /** What a day in this order costs; Infinity when something finds no place. */
-  costOf(steps: Sequence): number;
+  /** What a day in this order comes to; null when something finds no place. */
+  lay(steps: Sequence): Tally | null;
   /** The day that was laid last; good until the next one is. */
   laid(): Decoded;
   /** How long all pies of a run wait for their oven, over what they must, min: so much sooner it can begin. */
@@ -56,6 +57,9 @@ export function layerOf(day: Day, ways: WayTable): Layer {
   /** When the oven of each pie begins. */
   const runStart = new Int32Array(pies.length);
   let laid: Laid[] = [];
+
+  const runs = (): PlacedRun[] => laid.map(({ run: placed }) => placed).filter((placed) => placed !== null);
+  const batches = (): PlacedBatch[] => laid.map(({ batch }) => batch).filter((batch) => batch !== null);
 
   function pack(i: number, kept: Slot | null): Put {
     const pie = pies[i]!;
@@ -111,10 +115,11 @@ export function layerOf(day: Day, ways: WayTable): Layer {
     const times = timesOf(idea);
     if (!times) return null;
     const { oven, heat, outs, lastsMin, moments } = times;
-    const others = laid.flatMap(({ run: other }) => {
-      const its = other?.idea.oven === idea.oven ? timesOf(other.idea) : null;
-      return other && its ? [{ start: other.start, ...its }] : [];
-    });
+    const others: (RunTimes & { readonly start: number })[] = [];
+    for (const other of runs()) {
+      const its = other.idea.oven === idea.oven ? timesOf(other.idea) : null;
+      if (its) others.push({ start: other.start, ...its });
+    }
     /** The last start that is not in the way of another run of this oven. */
     const clear = (wanted: number): number => {
       let start = wanted;
@@ -193,11 +198,9 @@ export function layerOf(day: Day, ways: WayTable): Layer {
     }
   }
 
-  const runs = (): PlacedRun[] => laid.flatMap(({ run: placed }) => placed ?? []);
-  const batches = (): PlacedBatch[] => laid.flatMap(({ batch }) => batch ?? []);
   return {
     board,
-    costOf: (steps) => {
+    lay: (steps) => {
       let k = 0;
       while (k < laid.length && laid[k]!.step === steps[k]) k += 1;
       laid = laid.slice(0, k);
@@ -208,11 +211,11 @@ export function layerOf(day: Day, ways: WayTable): Layer {
         const placed = put(step);
         if (!placed) {
           rollBack(before);
-          return Infinity;
+          return null;
         }
         laid.push({ step, mark: mark(), ...placed });
       }
-      return tally({ pies: all, runs: runs(), batches: batches() }).total;
+      return tally({ pies: all, runs: runs(), batches: batches() });
     },
     waitOf: (idea) =>
       Math.min(

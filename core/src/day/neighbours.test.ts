@@ -13,7 +13,8 @@ function lookingAt(day: Day): Looking {
     day,
     decoder: decoderOf(day),
     chance: chanceFrom(7),
-    evaluate: (idea: DayIdea): Found => ({ idea, failed: 0, total: 0, lateMin: 0, troubled: [] }),
+    rankOf: ({ total }) => total,
+    evaluate: (idea: DayIdea): Found => ({ idea, failed: 0, total: 0, outlook: 0, lateMin: 0, troubled: [] }),
   };
 }
 

@@ -8,6 +8,7 @@ export interface Found {
   /** Tasks and runs that found no place. */
   readonly failed: number;
   readonly total: number;
+  readonly outlook: number;
   readonly lateMin: number;
   /** Pies that are late or found no place, by index. */
   readonly troubled: readonly number[];
@@ -18,6 +19,8 @@ export interface Looking {
   readonly day: Day;
   readonly decoder: Decoder;
   evaluate(idea: DayIdea): Found;
+  /** By what plans are held against each other while the search goes on: the less the better. */
+  rankOf(found: Found): number;
   /** In [0, 1). */
   chance(): number;
 }
@@ -48,7 +51,7 @@ const without = (runs: readonly RunIdea[], out: ReadonlySet<number>): RunIdea[] 
 
 /** Where a pie goes at least cost: into a run that bakes it right, or a run of its own. */
 export function putBack(
-  { day, decoder, evaluate, chance }: Looking,
+  { day, decoder, evaluate, rankOf, chance }: Looking,
   { runs, ...rest }: DayIdea,
   i: number,
 ): Found {
@@ -79,7 +82,7 @@ export function putBack(
   let best: Found | null = null;
   for (const tried of tries) {
     const found = evaluate({ runs: tried, ...rest });
-    if (!best || found.total < best.total) best = found;
+    if (!best || rankOf(found) < rankOf(best)) best = found;
   }
   return best ?? evaluate({ runs, ...rest });
 }

@@ -1,5 +1,5 @@
 import type { Day, DayPie } from './day.js';
-import { headMin, leastOf, restedMin, tailMin } from './wave-checks.js';
+import { headMin, leastOf, loadedAfterMin, restedMin, tailMin } from './wave-checks.js';
 import type { Wave } from './wave-checks.js';
 
 /** A place that a pie holds for a while: in an oven, or its dish. Moments in min of the day. */
@@ -22,7 +22,7 @@ interface Places {
 const inOven = (day: Day, pie: DayPie, wave: number): Stay => ({
   wave,
   lastsMin: leastOf(pie, 'out'),
-  afterMin: headMin(day, pie) + pie.build + pie.lastChill,
+  afterMin: loadedAfterMin(day, pie),
   by: pie.ready.at - pie.pack - pie.cool,
   notBefore: pie.ready.at - (pie.warm ?? Infinity),
 });

@@ -67,6 +67,9 @@ export function doughPlacerOf(
   const { mark, rollBack } = placer;
   const placeBatch = batchPlacerOf(day, boards, placer);
   const needOf = (i: number, all: readonly Placed[]): number => needOfPie(day, i, all);
+  const piesOf = Object.fromEntries(
+    Object.keys(day.doughs).map((id) => [id, pies.flatMap(({ dough }, i) => (dough === id ? [i] : []))]),
+  );
 
   /** When each hour's pies are first touched, as far as they lie already. */
   function firstTouches(all: readonly Placed[]): Map<number, number> {
@@ -74,7 +77,9 @@ export function doughPlacerOf(
     pies.forEach(({ ready }, i) => {
       const { run, prepare, line, build } = all[i]!;
       if (run < 0) return;
-      const begun = Math.min(...[prepare, line, build].filter((start) => start >= 0));
+      let begun = build;
+      if (prepare >= 0) begun = Math.min(begun, prepare);
+      if (line >= 0) begun = Math.min(begun, line);
       first.set(ready.at, Math.min(first.get(ready.at) ?? Infinity, begun));
     });
     return first;
@@ -97,10 +102,9 @@ export function doughPlacerOf(
   function shared(rule: DayDough, wanting: readonly number[], all: readonly Placed[]): number[][] {
     const touched = firstTouches(all);
     const needs = wanting.map((i) => needOf(i, all));
-    const costOf = (from: number, to: number): number => {
+    const costOf = (from: number, to: number, hours: readonly number[]): number => {
       const start = needs[from]! - rule.chillLeast - mixMinOf(rule, to - from);
-      const hours = new Set(wanting.slice(from, to).map((i) => pies[i]!.ready.at));
-      return [...hours].reduce(
+      return hours.reduce(
         (sum, hour) => sum + weights.dayMin * Math.max(0, (touched.get(hour) ?? start) - start),
         weights.mix,
       );
@@ -109,9 +113,12 @@ export function doughPlacerOf(
     const best: { readonly cost: number; readonly from: number }[] = [{ cost: 0, from: 0 }];
     for (let to = 1; to <= wanting.length; to++) {
       let least = { cost: Infinity, from: to - 1 };
+      const hours: number[] = [];
       for (let from = to - 1; from >= Math.max(0, to - rule.most); from--) {
         if (needs[to - 1]! - needs[from]! + rule.chillLeast > rule.chillMost) break;
-        const cost = best[from]!.cost + costOf(from, to);
+        const { at } = pies[wanting[from]!]!.ready;
+        if (!hours.includes(at)) hours.push(at);
+        const cost = best[from]!.cost + costOf(from, to, hours);
         if (cost < least.cost) least = { cost, from };
       }
       best.push(least);
@@ -126,7 +133,7 @@ export function doughPlacerOf(
     const batches: PlacedBatch[] = [];
     const failed: number[] = [];
     for (const [id, rule] of Object.entries(day.doughs)) {
-      const wanting = pies.flatMap(({ dough }, i) => (dough === id && all[i]!.run >= 0 ? [i] : []));
+      const wanting = (piesOf[id] ?? []).filter((i) => all[i]!.run >= 0);
       wanting.sort((a, b) => needOf(a, all) - needOf(b, all));
       const before = mark();
       const wanted = shared(rule, wanting, all).map((of) => ({ of, batch: placeBatch(id, of, all) }));

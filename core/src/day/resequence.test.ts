@@ -31,10 +31,13 @@ function placed(seed: number, pies: number, slack = { readySooner: 0, beforeLoad
     day,
     decoder,
     chance: chanceFrom(seed),
+    rankOf: ({ total }: { readonly total: number }) => total,
     evaluate: (idea: Parameters<typeof decoder.decode>[0]) => {
       const decoded = decoder.decode(idea, false);
-      const { total, lateMin } = tally(decoded);
-      return { idea, failed: decoded.failed, total: total + 1e6 * decoded.failed, lateMin, troubled: [] };
+      const { failed } = decoded;
+      const { total, outlook, lateMin } = tally(decoded);
+      const without = 1e6 * failed;
+      return { idea, failed, total: total + without, outlook: outlook + without, lateMin, troubled: [] };
     },
   };
   let idea: Parameters<typeof decoder.decode>[0] = { runs: [], order: usualOrder };
@@ -58,11 +61,11 @@ describe('the order in which a day is laid', () => {
     let laid = 0;
     for (const { day, plan } of days) {
       const layer = layerOf(day, wayTable(day));
-      const cost = layer.costOf(sequenceOf(day, layer.board.fromMin, plan));
+      const tally = layer.lay(sequenceOf(day, layer.board.fromMin, plan));
       // What uses up its room is not looked at.
-      if (cost === Infinity) continue;
+      if (!tally) continue;
       laid += 1;
-      expect(cost).toBeCloseTo(plan.score.total, 6);
+      expect(tally.total).toBeCloseTo(plan.score.total, 6);
       const again = toPlan(day, layer.board, wayTable(day), layer.laid());
       expect(again.tasks.map(({ kind, start }) => `${kind} ${start}`)).toEqual(
         plan.tasks.map(({ kind, start }) => `${kind} ${start}`),
@@ -78,7 +81,7 @@ describe('the order in which a day is laid', () => {
     const [run] = plan.runs;
     expect(1395 - (run?.start ?? 1395)).toBeGreaterThan(700);
     const layer = layerOf(away, wayTable(away));
-    expect(layer.costOf(sequenceOf(away, layer.board.fromMin, plan))).toBeCloseTo(plan.score.total, 6);
+    expect(layer.lay(sequenceOf(away, layer.board.fromMin, plan))?.total).toBeCloseTo(plan.score.total, 6);
   });
 
   it('is worth to a search what its plan is worth, late or not', () => {
@@ -139,6 +142,6 @@ describe('the order in which a day is laid', () => {
     const layer = layerOf(nobody, wayTable(nobody));
     const cold = day.pies.some(({ line, lastChill }) => line > 0 || lastChill > 0);
     expect(cold).toBe(true);
-    expect(layer.costOf(sequenceOf(nobody, layer.board.fromMin, plan))).toBe(Infinity);
+    expect(layer.lay(sequenceOf(nobody, layer.board.fromMin, plan))).toBeNull();
   });
 });

@@ -25,8 +25,10 @@ interface Turning {
 const picked = <T>(of: readonly T[], chance: () => number): T | undefined =>
   of[Math.floor(chance() * of.length)];
 
-const swapped = (steps: Sequence, old: Step, ...now: readonly Step[]): Step[] =>
-  steps.flatMap((step) => (step === old ? now : [step]));
+function swapped(steps: Sequence, old: Step, ...now: readonly Step[]): Step[] {
+  const at = steps.indexOf(old);
+  return at < 0 ? [...steps] : [...steps.slice(0, at), ...now, ...steps.slice(at + 1)];
+}
 
 type RunStep = Extract<Step, { kind: 'run' }>;
 type MixStep = Extract<Step, { kind: 'mix' }>;
@@ -83,7 +85,7 @@ function rebaked(steps: Sequence, { day, ways, chance }: Turning): Sequence {
 function settled(steps: Sequence, { layer, chance }: Turning): Sequence {
   const old = picked(runsOf(steps), chance);
   if (!old) return steps;
-  layer.costOf(steps);
+  layer.lay(steps);
   const wait = layer.waitOf(old.run);
   const sooner = wait > 0 ? old.run.sooner + wait : 0;
   return sooner === old.run.sooner
@@ -151,19 +153,20 @@ export function* resequenced(
   const layer = layerOf(day, ways);
   const turning: Turning = { day, ways, chance, layer };
   let now = sequenceOf(day, layer.board.fromMin, plan);
-  let cost = layer.costOf(now);
+  let laid = layer.lay(now);
   // Late things, and what uses up the room that was to be left, have no place here.
-  if (cost === Infinity) return;
+  if (!laid) return;
   let best = plan.score.total;
   const warm = warmFor(day.pies.length);
   for (let look = 0; look < looks; look++) {
     const heat = warm * COLD_SHARE ** (look / looks);
     const next = inOrder(day, turned(now, turning));
-    const found = next ? layer.costOf(next) : Infinity;
-    const taken = found <= cost || (found < Infinity && chance() < Math.exp((cost - found) / heat));
-    if (next && taken) [now, cost] = [next, found];
-    const better = taken && cost < best - 1e-6;
-    if (better) best = cost;
+    const found = next && layer.lay(next);
+    const taken =
+      found && (found.outlook <= laid.outlook || chance() < Math.exp((laid.outlook - found.outlook) / heat));
+    if (next && taken) [now, laid] = [next, found];
+    const better = taken && found.total < best - 1e-6;
+    if (better) best = found.total;
     if (better || look % YIELD_EVERY === 0)
       yield {
         share: look / looks,

@@ -76,7 +76,7 @@ export function* solveDay(
   const isSmall = day.pies.length <= SMALL_DAY;
   for (let start = 0; start < MOST_STARTS && (isSmall || !isWhole(best)); start++) {
     const patience = start + 1 < MOST_STARTS ? GIVES_UP_SHARE : 1;
-    const search = searchFrom(day, seed + start * NEXT_SEED, evaluations, patience);
+    const search = searchFrom(day, seed + start * NEXT_SEED, evaluations, patience, start === 0);
     let next = search.next();
     for (; !next.done; next = search.next()) {
       const { share, best: found } = next.value;
@@ -130,7 +130,13 @@ const troubledIn = (day: Day, fromMin: number, decoded: Decoded): number[] =>
   );
 
 /** `patience`: by this share of its looks a plan must have come home, or the search ends. */
-function* searchFrom(day: Day, seed: number, evaluations: number, patience: number): DaySearch {
+function* searchFrom(
+  day: Day,
+  seed: number,
+  evaluations: number,
+  patience: number,
+  isFirst: boolean,
+): DaySearch {
   const decoder = decoderOf(day);
   const { board, ways } = decoder;
   const tally = tallyOf(day, board.fromMin, runTimesOf(day, ways, board.fromMin));
@@ -141,13 +147,16 @@ function* searchFrom(day: Day, seed: number, evaluations: number, patience: numb
     spent += strict ? 1 : LATE_EFFORT;
     const decoded = decoder.decode(idea, strict);
     const { failed } = decoded;
-    const { total, lateMin } = tally(decoded);
+    const { total, lateMin, outlook } = tally(decoded);
     const troubled = !strict && (failed > 0 || lateMin > 0) ? troubledIn(day, board.fromMin, decoded) : [];
-    return { idea, failed, total: total + FAILED * failed, lateMin, troubled };
+    const without = FAILED * failed;
+    return { idea, failed, total: total + without, outlook: outlook + without, lateMin, troubled };
   };
   const told = ({ idea, failed }: Found): DayPlan | null =>
     failed > 0 ? null : toPlan(day, board, ways, decoder.decode(idea, strict));
-  const looking: Looking = { day, decoder, evaluate, chance };
+  // Where a first search brought no day home, being late alone counts until one does.
+  const rankOf = ({ total, outlook }: Found): number => (strict || isFirst ? outlook : total);
+  const looking: Looking = { day, decoder, evaluate, rankOf, chance };
 
   // Those wanted last are placed first, as a decoder that goes backwards has it; then each where it costs least.
   const byHour = day.pies
@@ -157,6 +166,7 @@ function* searchFrom(day: Day, seed: number, evaluations: number, patience: numb
     idea: { runs: [], order: usualOrder },
     failed: 0,
     total: 0,
+    outlook: 0,
     lateMin: 0,
     troubled: [],
   };
@@ -181,7 +191,8 @@ function* searchFrom(day: Day, seed: number, evaluations: number, patience: numb
     if (done > patience && !isHome(best)) break;
     const heat = warm * COLD_SHARE ** done;
     const tried = neighbourOf(looking, now);
-    if (tried.total <= now.total || chance() < Math.exp((now.total - tried.total) / heat)) now = tried;
+    const worse = rankOf(tried) - rankOf(now);
+    if (worse <= 0 || chance() < Math.exp(-worse / heat)) now = tried;
     if (now.total < best.total - 1e-9) {
       best = now;
       plan = pass(told(best));
@@ -202,9 +213,11 @@ function* searchFrom(day: Day, seed: number, evaluations: number, patience: numb
 /** What can be done of a day that cannot be done whole: pies that find no place are left out, and told. */
 function withoutFailed(day: Day, idea: DayIdea): DayPlan | null {
   const decoded = decoderOf(day).decode(idea, false);
+  // No dough is mixed as long as something else finds no place: that is left out first.
+  const isMixed = day.pies.every((_, i) => isPlaced(day, decoded, i));
   const placed = (i: number): boolean =>
     isPlaced(day, decoded, i) &&
-    (day.pies[i]?.dough === null || decoded.batches.some(({ pies }) => pies.includes(i)));
+    (day.pies[i]?.dough === null || !isMixed || decoded.batches.some(({ pies }) => pies.includes(i)));
   const shellOf = shellsByIndex(day);
   // Neither a shell without its pie, nor a pie without its shell.
   const wanting = (i: number): boolean =>

@@ -8,7 +8,15 @@ import { attended } from './score.js';
 export interface Tally {
   readonly total: number;
   readonly lateMin: number;
+  /**
+   * The total, and a little of how long before its hour each pie is first touched. The one that is touched first decides alone how
+   * long a wave's day is: from the total a search can't tell whether the others are on a good way.
+   */
+  readonly outlook: number;
 }
+
+/** How much of the mean day of a wave's pies counts in an outlook. Estimate, found by trial. */
+const OWN_DAY_SHARE = 0.15;
 
 /**
  * `scoreOf` from minutes on a board, for a search that asks thousands of times. Pies without a run count for nothing.
@@ -20,17 +28,21 @@ export function tallyOf(
   timesOf: (idea: RunIdea) => RunTimes | null,
 ): (decoded: Pick<Decoded, 'runs' | 'batches' | 'pies'>) => Tally {
   const { pies } = day;
-  const hours = [...new Set(pies.map(({ ready }) => ready.at - fromMin))];
-  const hourOf = pies.map(({ ready }) => hours.indexOf(ready.at - fromMin));
+  const readyAt = Int32Array.from(pies, ({ ready }) => ready.at - fromMin);
+  const hours = [...new Set(readyAt)];
+  const waveOf = pies.map((_, i) => hours.indexOf(readyAt[i]!));
   const sooner = pies.map((pie) => soonerMin(pie, day.slack));
   /** Minutes up to each one at which somebody is there. */
   const thereBy = new Int32Array(Math.max(...hours) + 1).map((_, t) => attended(day, fromMin, fromMin + t));
-  const first = new Int32Array(hours.length);
+  /** When each pie is first touched; how long the day of each wave is. */
+  const own = new Int32Array(pies.length);
+  const dayMin = new Float64Array(hours.length);
+  const shareOf = waveOf.map((wave) => OWN_DAY_SHARE / waveOf.filter((other) => other === wave).length);
   const touch = (i: number, start: number): void => {
-    if (start >= 0 && start < first[hourOf[i]!]!) first[hourOf[i]!] = start;
+    if (start >= 0 && start < own[i]!) own[i] = start;
   };
-  return ({ pies: all, runs, batches }) => {
-    first.set(hours);
+  return ({ pies: placed, runs, batches }) => {
+    own.set(readyAt);
     let sum = weights.run * runs.length + weights.mix * batches.length;
     let lateMin = 0;
     for (const { start, pies: of } of batches) for (const i of of) touch(i, start);
@@ -38,19 +50,25 @@ export function tallyOf(
       const times = timesOf(idea);
       sum += weights.ovenMin * (times?.lastsMin ?? 0) + weights.heatCost * (times?.heatCost ?? 0);
       for (const i of idea.pies) {
-        const { prepare, line, build, pack } = all[i]!;
+        const { prepare, line, build, pack } = placed[i]!;
         const pie = pies[i]!;
         touch(i, prepare);
         touch(i, line);
         touch(i, build);
         sum += weights.waitingMin * Math.max(0, start - build - pie.build - pie.lastChill);
-        const overMin = pack + pie.pack - hours[hourOf[i]!]!;
+        const overMin = pack + pie.pack - readyAt[i]!;
         lateMin += Math.max(0, overMin);
         sum += weights.slackMin * Math.min(sooner[i]!, Math.max(0, overMin + sooner[i]!));
       }
     }
-    for (let h = 0; h < hours.length; h++)
-      sum += weights.dayMin * (thereBy[hours[h]!]! - thereBy[first[h]!]!);
-    return { total: sum + weights.lateMin * lateMin, lateMin };
+    dayMin.fill(0);
+    let ownDays = 0;
+    for (let i = 0; i < pies.length; i++) {
+      const ownMin = thereBy[readyAt[i]!]! - thereBy[own[i]!]!;
+      dayMin[waveOf[i]!] = Math.max(dayMin[waveOf[i]!]!, ownMin);
+      ownDays += shareOf[i]! * ownMin;
+    }
+    const total = dayMin.reduce((all, min) => all + weights.dayMin * min, sum + weights.lateMin * lateMin);
+    return { total, lateMin, outlook: total + weights.dayMin * ownDays };
   };
 }

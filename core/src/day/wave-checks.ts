@@ -17,15 +17,11 @@ export interface Wave {
   readonly pies: readonly DayPie[];
 }
 
-/** Batches of a dough for some pies, at the least. */
-export const batchesFor = (day: Day, pies: readonly DayPie[], id: string): number =>
-  Math.ceil(pies.filter(({ dough }) => dough === id).length / (day.doughs[id]?.most ?? Infinity));
-
-/** How much of the mixing of its dough each pie takes at the least, when dough is mixed for these together: its batch is full, min. */
-function mixShareOf(day: Day, together: readonly DayPie[], { dough: id }: DayPie): number {
+/** How much of the mixing of its dough each pie takes at the least: its batch is full, min. */
+function mixShareOf(day: Day, { dough: id }: DayPie): number {
   const dough = id === null ? undefined : day.doughs[id];
   if (!dough) return 0;
-  const pies = Math.min(dough.most, together.filter((other) => other.dough === id).length);
+  const pies = Math.min(dough.most, day.pies.filter((other) => other.dough === id).length);
   return mixMinOf(dough, pies) / pies;
 }
 
@@ -64,6 +60,17 @@ export function headMin(day: Day, pie: DayPie): number {
   return Math.max(shell, pie.prepare > 0 ? pie.prepare + pie.cook : 0);
 }
 
+/** From the first touch until it can go into an oven, min. */
+export const loadedAfterMin = (day: Day, pie: DayPie): number =>
+  headMin(day, pie) + pie.build + pie.lastChill;
+
+/** The last moment at which it can be lined, so that it is ready at its hour. */
+const linedBy = (pie: DayPie): number =>
+  pie.ready.at - tailMin(pie) - pie.build - (pie.line > 0 ? pie.baseChill : 0);
+
+/** The last moment at which its dough can be mixed. */
+export const mixedBy = (pie: DayPie, chillLeast: number): number => linedBy(pie) - pie.line - chillLeast;
+
 /** What each pie asks of hands for sure. `mixMin`: its share of the mixing of its dough. */
 function piecesOf(day: Day, pie: DayPie, mixMin: number): Piece[] {
   const { loadMin } = day.kitchen;
@@ -71,24 +78,23 @@ function piecesOf(day: Day, pie: DayPie, mixMin: number): Piece[] {
   const dough = pie.dough === null ? undefined : day.doughs[pie.dough];
   const builtBy = at - tailMin(pie);
   const built = headMin(day, pie) + pie.build;
-  const outAt = built + pie.lastChill + leastOf(pie, 'out');
-  const lineBy = builtBy - pie.build - (pie.line > 0 ? pie.baseChill : 0);
+  const outAt = loadedAfterMin(day, pie) + leastOf(pie, 'out');
   // Cut fruit keeps so long, and no longer.
   const soonest = headMin(day, pie) - pie.cook - pie.fruitMost - pie.prepare;
   const all: Piece[] = [
-    { skill: 'dough', lastsMin: mixMin, afterMin: 0, by: lineBy - pie.line - (dough?.chillLeast ?? 0) },
+    { skill: 'dough', lastsMin: mixMin, afterMin: 0, by: mixedBy(pie, dough?.chillLeast ?? 0) },
     {
       skill: 'fruit',
       lastsMin: pie.prepare,
       afterMin: Math.max(0, soonest),
       by: builtBy - pie.build - pie.cook,
     },
-    { skill: 'line', lastsMin: pie.line, afterMin: restedMin(day, pie), by: lineBy },
+    { skill: 'line', lastsMin: pie.line, afterMin: restedMin(day, pie), by: linedBy(pie) },
     { skill: 'build', lastsMin: pie.build, afterMin: built - pie.build, by: builtBy },
     {
       skill: 'oven',
       lastsMin: doorMinOf(day, pie, bakedTogether),
-      afterMin: built + pie.lastChill,
+      afterMin: loadedAfterMin(day, pie),
       by: at - tailMin(pie) + pie.lastChill + loadMin,
     },
     {
@@ -104,19 +110,13 @@ function piecesOf(day: Day, pie: DayPie, mixMin: number): Piece[] {
 
 /**
  * Whether hands may be enough when each wave is first touched at its moment: whatever must begin and end within a stretch of
- * time is no more work than there are hands for it. Necessary, not sufficient: work is taken to be cut into pieces at will.
- * `mixedWith`: among which pies those of a wave find others for their batches.
+ * time is no more work than there are hands for it, and no more mixing than there are mixers. Necessary, not sufficient: work is
+ * taken to be cut into pieces at will.
  */
-export function handsCheckOf(
-  day: Day,
-  waves: readonly Wave[],
-  mixedWith: (wave: Wave) => readonly DayPie[],
-): (firsts: readonly number[]) => boolean {
-  const { hands } = day.kitchen;
-  const all = waves.flatMap((of, wave) =>
-    of.pies.flatMap((pie) =>
-      piecesOf(day, pie, mixShareOf(day, mixedWith(of), pie)).map((piece) => ({ ...piece, wave })),
-    ),
+export function handsCheckOf(day: Day, waves: readonly Wave[]): (firsts: readonly number[]) => boolean {
+  const { hands, mixers } = day.kitchen;
+  const all = waves.flatMap(({ pies }, wave) =>
+    pies.flatMap((pie) => piecesOf(day, pie, mixShareOf(day, pie)).map((piece) => ({ ...piece, wave }))),
   );
   all.sort((a, b) => a.by - b.by);
   const lastMin = Math.max(...waves.map(({ hour }) => hour));
@@ -127,6 +127,11 @@ export function handsCheckOf(
     of: all.filter(({ skill }) => [...able(skill)].every((can, k) => can === '0' || who[k] === '1')),
     there: thereOf(day, who, lastMin),
   }));
+  if (mixers > 0)
+    groups.push({
+      of: all.filter(({ skill }) => skill === 'dough'),
+      there: (from, to) => mixers * Math.max(0, to - from),
+    });
   return (firsts) => groups.every(({ of, there }) => workFits(of, firsts, there));
 }
 

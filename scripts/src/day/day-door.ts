@@ -23,8 +23,8 @@ interface DayAnswer {
   readonly plan: DayPlan | null;
   /** How likely it holds, by seeded days. */
   readonly holds: { readonly share: number; readonly days: number } | null;
-  /** What no plan can be under. */
-  readonly bound: number;
+  /** What no plan that is in time can be under; null when none can be in time. */
+  readonly bound: number | null;
   /** What would help, where something is late. */
   readonly remedies: readonly Pick<Remedy, 'what' | 'lateMin'>[];
   /** What is to be bought, and what each pie and slice costs where prices are known. */
@@ -60,6 +60,7 @@ export async function answerDay(file: string, plain: unknown, seed: number): Pro
   if (!worked.ok) return worked;
   const { day } = worked;
   const plan = finishDay(solveDay(day, { seed }));
+  const bound = lowerBound(day);
   const works = isWhole(plan);
   const weighed = portionsOf(read.asked.pies, read.asked.freezer).map(({ spec, ids, frozenFruit }) => ({
     count: ids.length,
@@ -72,7 +73,7 @@ export async function answerDay(file: string, plain: unknown, seed: number): Pro
       day,
       plan,
       holds: plan && works ? holdsOf(day, plan) : null,
-      bound: lowerBound(day),
+      bound: Number.isFinite(bound) ? bound : null,
       remedies: works
         ? []
         : finishNow(remediesOf(day, plan, seed)).map(({ what, lateMin }) => ({ what, lateMin })),
