@@ -14,6 +14,7 @@ import { finishNow } from './paused.js';
 import { density, specificHeat } from './properties.js';
 import { findStages } from './search.js';
 import type { BakeRun, Run } from './simulate.js';
+import type { BakeEvents } from './events.js';
 import { homeMin } from './events.js';
 import { simulateBake } from './simulate.js';
 import { startState, totalEnthalpyJ, VAPOUR_J_KG } from './state.js';
@@ -136,6 +137,21 @@ describe('mesh refinement', () => {
     const by = (size: Partial<MeshSize>): number =>
       simulateBake(body, place, usual, { ...meshSizes.coarse, ...size }).events.goldenMin!;
     expect(Math.abs(by({}) / by({ warmedTimes: 1, settledTimes: 1 }) - 1)).toBeLessThan(0.025);
+  });
+
+  it('bakes on by two steps as by three, late in the long bake of a frozen pie', () => {
+    const place = { oven: still, altitudeM: 0, colour: 'gold' } as const;
+    const slowly = [{ tempC: 170, timeMin: 120 }];
+    const frozen: PieBody = { ...body, startC: -18 };
+    const by = (size: Partial<MeshSize>): BakeEvents =>
+      simulateBake(frozen, place, slowly, { ...meshSizes.coarse, ...size }).events;
+    const two = by({});
+    const three = by({ lateSteps: 3 });
+    for (const key of ['goldenMin', 'tenderMin', 'centreBubblingMin'] as const) {
+      expect(three[key]).toBeGreaterThan(65);
+      expect(Math.abs(two[key]! / three[key]! - 1)).toBeLessThan(0.005);
+    }
+    expect(two.goldenMin).not.toBe(three.goldenMin);
   });
 
   it('has as much edge and as much middle on every mesh', () => {

@@ -57,6 +57,7 @@ function bar(spec: Bar): { model: BakeModel; mesh: Mesh; around: (airC: number) 
       stepS: 1,
       warmedTimes: 1,
       settledTimes: 1,
+      lateSteps: 3,
     },
     kind: new Uint8Array(cells).fill(cellKinds.dish),
     dryJK: volumes.map((v) => heat * v),

@@ -8,6 +8,8 @@ export interface MeshSize {
   /** How many times as long a step is once thin crusts have warmed up, and once nothing sudden is to be expected. */
   readonly warmedTimes: number;
   readonly settledTimes: number;
+  /** So many steps, late in a long bake, in the time of three. */
+  readonly lateSteps: number;
 }
 
 /** Meshes by name: the search uses the coarse one, what is shown the usual one, tests of convergence the fine one. */
@@ -20,6 +22,7 @@ export const meshSizes = {
     stepS: 5,
     warmedTimes: 2,
     settledTimes: 4,
+    lateSteps: 2,
   },
   usual: {
     columns: 6,
@@ -29,6 +32,7 @@ export const meshSizes = {
     stepS: 5,
     warmedTimes: 1,
     settledTimes: 1,
+    lateSteps: 3,
   },
   fine: {
     columns: 9,
@@ -38,5 +42,6 @@ export const meshSizes = {
     stepS: 2,
     warmedTimes: 1,
     settledTimes: 1,
+    lateSteps: 3,
   },
 } as const satisfies Record<string, MeshSize>;

@@ -121,6 +121,8 @@ function weightsAfter({ weightsC, model, state, oven }: Run, timeS: number): num
 /** Thin crusts have warmed up by then, and crusts have set. Estimates. */
 const WARMED_S = 600;
 const SETTLED_S = 900;
+/** What has baked so long changes slowly. Estimate. */
+const LATE_S = 3600;
 /** Steam that changes by more than this share from step to step has just begun, or ends; kg/s of it that count. Estimates. */
 const STEAM_CHANGES = 0.15;
 const STEAM_COUNTS = 1e-5;
@@ -139,22 +141,27 @@ function isSettled({ model, state, steam }: Run): boolean {
   return true;
 }
 
-/** How many times as long as at first a step may be now. Long ones begin on whole ones, so that readings fall on them. */
-function stepTimes(run: Run): number {
+/**
+ * So many steps come now before what changes slowly is brought up to date, and they last so long together: longer ones where
+ * less changes. Long ones begin on whole ones, so that readings fall on them.
+ */
+function stepsAhead(run: Run): { readonly steps: number; readonly lastS: number } {
   const { timeS } = run.state;
-  const { stepS, warmedTimes, settledTimes } = run.model.mesh.size;
-  const isWhole = (times: number): boolean => timeS % (SLOW_EVERY * times * stepS) === 0;
-  if (isWhole(settledTimes) && isSettled(run)) return settledTimes;
-  return timeS >= WARMED_S && isWhole(warmedTimes) ? warmedTimes : 1;
+  const { stepS, warmedTimes, settledTimes, lateSteps } = run.model.mesh.size;
+  const of = (times: number): number => SLOW_EVERY * times * stepS;
+  if (timeS % of(settledTimes) === 0 && isSettled(run))
+    return { steps: timeS >= LATE_S ? lateSteps : SLOW_EVERY, lastS: of(settledTimes) };
+  const isWarm = timeS >= WARMED_S && timeS % of(warmedTimes) === 0;
+  return { steps: SLOW_EVERY, lastS: of(isWarm ? warmedTimes : 1) };
 }
 
 /** Bakes on for a few steps at a setting. */
 export function advance(run: Run, settingC: number): void {
   const { model, traits, state, interventions } = run;
-  const { size } = model.mesh;
-  const stepS = size.stepS * stepTimes(run);
+  const { steps, lastS } = stepsAhead(run);
+  const stepS = lastS / steps;
   const fromMin = state.timeS / 60;
-  const untilMin = fromMin + (SLOW_EVERY * stepS) / 60;
+  const untilMin = fromMin + lastS / 60;
   if (interventions.doorMin.some((at) => at >= fromMin && at < untilMin))
     run.oven = doorOpened(run.oven, traits);
   const cover = coverAt(run, fromMin);
@@ -163,9 +170,9 @@ export function advance(run: Run, settingC: number): void {
     run.oven = ovenAfter(run.oven, traits, settingC, stepS);
     return boundaryIn(midway, traits, cover);
   };
-  heatSteps(model, state, surroundingsAt, stepS);
+  heatSteps(model, state, surroundingsAt, stepS, steps);
   state.timeS = Math.round(state.timeS);
-  if (fromMin < interventions.weightsMin) run.weightsC = weightsAfter(run, SLOW_EVERY * stepS);
+  if (fromMin < interventions.weightsMin) run.weightsC = weightsAfter(run, lastS);
   const kgS = steamOf(run);
   const changes = Math.abs(kgS - run.steam.kgS) > STEAM_CHANGES * Math.max(kgS, STEAM_COUNTS);
   run.steam = { kgS, changes };

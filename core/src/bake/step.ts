@@ -174,21 +174,22 @@ function along(
 export const SLOW_EVERY = 3;
 
 /**
- * Heat and water over `SLOW_EVERY` steps: upward and boiling in each of them, for crusts are thin; outward, juice and
- * kinetics once for all. `surroundingsAt` tells the surroundings, step by step.
+ * Heat and water over some steps: upward and boiling in each of them, for crusts are thin; outward, juice and kinetics once for
+ * all. `surroundingsAt` tells the surroundings, step by step.
  */
 export function heatSteps(
   model: BakeModel,
   state: BakeState,
   surroundingsAt: () => BoundaryConditions,
   stepS: number,
+  steps: number = SLOW_EVERY,
 ): void {
-  const longS = SLOW_EVERY * stepS;
+  const longS = steps * stepS;
   conductivities(model, state);
   couple(model, 'upward');
   couple(model, 'outward');
   let around = surroundingsAt();
-  for (let step = 0; step < SLOW_EVERY; step++) {
+  for (let step = 0; step < steps; step++) {
     if (step > 0) around = surroundingsAt();
     along(model, state, 'upward', around, stepS);
     boil(model, state, stepS);
