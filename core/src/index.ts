@@ -311,6 +311,7 @@ export {
   goesOf,
   heatWords,
   holdsOf,
+  idsOf,
   instantOf,
   isWhole,
   leastLengthMin,

@@ -215,6 +215,9 @@ export const weights = {
   slackMin: 6,
 } as const;
 
+/** A pie that is not baked at all is as bad as one so late: nobody waits longer for it. Estimate. */
+export const LEFT_OUT_MIN = 240;
+
 /**
  * Whether all is ready by its hour and nothing is left out.
  * @param plan null when there is none

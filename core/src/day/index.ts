@@ -37,7 +37,7 @@ export { firstCome } from './first-come.js';
 export type { Baking } from './follow-oven.js';
 export { followOven, ovenHappened } from './follow-oven.js';
 export type { Freezer, Portion } from './freezer.js';
-export { emptyFreezer, portionsOf, shellsIn } from './freezer.js';
+export { emptyFreezer, idsOf, portionsOf, shellsIn } from './freezer.js';
 export type { Holds } from './hold.js';
 export { holdsOf } from './hold.js';
 export type { Change, Mended } from './mend-slip.js';

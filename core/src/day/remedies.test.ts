@@ -55,7 +55,8 @@ describe('a day that cannot be', () => {
     const plan = finishDay(solveDay(day, { evaluations: 200 }));
     expect(plan?.leftOut).toHaveLength(1);
     const remedies = finishNow(remediesOf(day, plan));
-    expect(remedies).toHaveLength(1);
+    expect(remedies).toHaveLength(2);
+    expect(remedies[1]?.what).toBe(`Do without 1 × ${pie.label}.`);
     expect(remedies[0]?.what).toMatch(/^(Start \d+ minutes earlier|\w+ more large)\. .+\.$/);
     expect(remedies[0]?.lateMin).toBe(0);
     const mended = remedies[0] && finishDay(solveDay(remedies[0].day, { evaluations: 500 }));

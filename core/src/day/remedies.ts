@@ -1,4 +1,6 @@
 import type { Day, DayPlan } from './day.js';
+import { LEFT_OUT_MIN } from './day.js';
+import { wholePies } from './shells.js';
 import { finishDay, solveDay } from './solve-day.js';
 
 /** A change to a day that makes it work, or less late. */
@@ -6,8 +8,10 @@ export interface Remedy {
   /** What to do, in the baker's words. */
   readonly what: string;
   readonly day: Day;
-  /** Minutes late over all pies that are left; a pie left out counts a day. */
+  /** Minutes late over all pies that are left; a pie left out counts `LEFT_OUT_MIN`. */
   readonly lateMin: number;
+  /** Pies that are wanted no more. */
+  readonly without: readonly string[];
 }
 
 const EARLIER_MIN = [20, 40, 60, 90, 120, 180] as const;
@@ -110,32 +114,31 @@ const pairsOf = (kinds: readonly Idea[][]): Idea[][] =>
     kinds.slice(i + 1).map((others) => kind.flatMap((one) => others.map((other) => both(one, other)))),
   );
 
-/** A pie that is not baked at all is as bad as one a day late. */
-const LEFT_OUT_MIN = 1440;
+/** Fewer pies: all that a plan leaves out is not wanted; null where it leaves out nothing, or more than that is wrong with it. */
+function fewer(day: Day, plan: DayPlan | null): Remedy | null {
+  if (!plan || plan.leftOut.length === 0 || plan.late.length > 0) return null;
+  const out = wholePies(day).filter(({ id }) => plan.leftOut.includes(id));
+  const labels = [...new Set(out.map(({ label }) => label))];
+  const counts = labels.map((label) => `${out.filter((pie) => pie.label === label).length} × ${label}`);
+  return {
+    what: `Do without ${counts.join(', ')}.`,
+    day: { ...day, pies: day.pies.filter(({ id }) => !plan.leftOut.includes(id)) },
+    lateMin: 0,
+    without: out.map(({ id }) => id),
+  };
+}
 
 const lateOf = (plan: DayPlan | null): number =>
   plan ? plan.score.lateMin + LEFT_OUT_MIN * plan.leftOut.length : Infinity;
 
-/**
- * What would make a day work that does not: each change is worked out, the least of its kind that leaves nothing late is
- * told; where none does, the one that leaves least. Where nothing helps on its own, the two that together help most.
- * @param day worked out
- * @param plan the best one, with what is late; null when there is none
- * @param seed for the search
- * @returns a generator; its value the remedies, cheapest kinds first
- * @example finishNow(remediesOf(day, plan)).map(({ what }) => what)
- */
-export function* remediesOf(day: Day, plan: DayPlan | null, seed = 1): Generator<number, Remedy[]> {
-  const late = new Set(
-    plan ? [...plan.late.map(({ pie }) => pie), ...plan.leftOut] : day.pies.map(({ id }) => id),
-  );
-  const now = lateOf(plan);
-  const kinds = ideas(day, late);
-  const worked = ({ what, change }: Idea): Remedy => {
-    const then = change(day);
-    const solved = finishDay(solveDay(then, { seed, evaluations: EVALUATIONS }));
-    return { what, day: then, lateMin: lateOf(solved) };
-  };
+/** How a change to a day is held against the day as it is, by a short look at both. */
+interface Asking {
+  readonly now: number;
+  worked(idea: Idea): Remedy;
+}
+
+/** Of each kind the least change that leaves nothing late, or else the one that leaves least; only what helps. */
+function* oneOfEach(kinds: readonly Idea[][], { now, worked }: Asking): Generator<number, Remedy[]> {
   const found: Remedy[] = [];
   for (const [i, kind] of kinds.entries()) {
     let least: Remedy | null = null;
@@ -147,7 +150,11 @@ export function* remediesOf(day: Day, plan: DayPlan | null, seed = 1): Generator
     }
     if (least) found.push(least);
   }
-  if (found.length > 0) return found.sort((a, b) => a.lateMin - b.lateMin);
+  return found.sort((a, b) => a.lateMin - b.lateMin);
+}
+
+/** The two changes that help most together, and as little of both as does as much. */
+function* bestPair(kinds: readonly Idea[][], { now, worked }: Asking): Generator<number, Remedy[]> {
   let best: Remedy | null = null;
   let kept: readonly Idea[] = [];
   for (const pair of pairsOf(kinds)) {
@@ -159,11 +166,40 @@ export function* remediesOf(day: Day, plan: DayPlan | null, seed = 1): Generator
     if (remedy.lateMin === 0) break;
   }
   if (!best) return [];
-  // As little of both as does as much.
   for (const pair of kept) {
     yield 1;
     const less = worked(pair);
     if (less.lateMin <= best.lateMin) return [less];
   }
   return [best];
+}
+
+/**
+ * What would make a day work that does not: each change is worked out, the least of its kind that leaves nothing late is
+ * told; where none does, the one that leaves least. Where nothing helps on its own, the two that together help most. Last, to do
+ * without what the plan leaves out.
+ * @param day worked out
+ * @param plan the best one, with what is late; null when there is none
+ * @param seed for the search
+ * @returns a generator; its value the remedies, cheapest kinds first
+ * @example finishNow(remediesOf(day, plan)).map(({ what }) => what)
+ */
+export function* remediesOf(day: Day, plan: DayPlan | null, seed = 1): Generator<number, Remedy[]> {
+  const late = new Set(
+    plan ? [...plan.late.map(({ pie }) => pie), ...plan.leftOut] : day.pies.map(({ id }) => id),
+  );
+  const roughly = (then: Day): number =>
+    lateOf(finishDay(solveDay(then, { seed, evaluations: EVALUATIONS, isRough: true })));
+  const asking: Asking = {
+    now: roughly(day),
+    worked: ({ what, change }) => {
+      const then = change(day);
+      return { what, day: then, lateMin: roughly(then), without: [] };
+    },
+  };
+  const kinds = ideas(day, late);
+  const single = yield* oneOfEach(kinds, asking);
+  const found = single.length > 0 ? single : yield* bestPair(kinds, asking);
+  const less = fewer(day, plan);
+  return less ? [...found, less] : found;
 }

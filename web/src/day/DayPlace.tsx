@@ -55,11 +55,17 @@ export function DayPlace() {
   const remedy = async (n: number): Promise<void> => {
     const chosen = solved?.remedies?.[n];
     if (!chosen || share !== null) return;
+    if (file && chosen.without.length > 0) {
+      // Those that stay are named anew.
+      change(withRemedy(file, chosen));
+      await plan(useDay.getState().file);
+      return;
+    }
     setShare(0);
     const next = await searchInWorker(chosen.day, setShare).finally(() => setShare(null));
     const now = useDay.getState().file;
     if (!now) return;
-    const remedied = withRemedy(now, chosen.day);
+    const remedied = withRemedy(now, chosen);
     change(remedied);
     take(next, useDay.getState().file ?? remedied);
   };

@@ -62,7 +62,7 @@ describe('the bake day', () => {
 
   it('says what is late and offers what would help', async () => {
     const late = { ...plan, late: [{ pie: day.pies[0]?.id ?? '', byMin: 20 }] };
-    const remedies = [{ what: 'Start 20 minutes earlier.', day, lateMin: 0 }];
+    const remedies = [{ what: 'Start 20 minutes earlier.', day, lateMin: 0, without: [] }];
     useDay.setState({ file: file(), solved: { day, plan: late, holds: null, remedies } });
     showDay();
     expect(await screen.findByText('This day does not work.')).toBeInTheDocument();
@@ -78,18 +78,37 @@ describe('the bake day', () => {
     const changed = withRemedy(
       { ...asked, kitchen: { ...asked.kitchen, ovens: [{ id: oven.id, kind: 'fan', offsetC: 4 }] } },
       {
-        ...day,
-        kitchen: {
-          ...day.kitchen,
-          hands: [{ ...hand, from: -40 }],
-          ovens: [oven, { ...oven, id: `another ${oven.id}` }],
-          dishes: { tin: 3 },
+        without: [],
+        day: {
+          ...day,
+          kitchen: {
+            ...day.kitchen,
+            hands: [{ ...hand, from: -40 }],
+            ovens: [oven, { ...oven, id: `another ${oven.id}` }],
+            dishes: { tin: 3 },
+          },
         },
       },
     );
     expect(changed.kitchen.hands.map(({ from }) => from)).toEqual([-40]);
     expect(changed.kitchen.ovens[1]).toEqual({ id: `another ${oven.id}`, kind: 'fan', offsetC: 4 });
     expect(changed.kitchen.dishes).toEqual({ tin: 3 });
+  });
+
+  it('what is done without is asked for no more, and the day planned anew', async () => {
+    const [pie] = file().pies;
+    const [oven] = day.kitchen.ovens;
+    if (!pie || !oven) throw new Error('no pies');
+    const here = { ...day, kitchen: { ...day.kitchen, ovens: [{ ...oven, id: 'Corner oven' }] } };
+    const asked = { ...file(), pies: [pie, { ...pie, id: 'other', count: 1 }] };
+    const remedies = [{ what: 'Do without 2.', day: here, lateMin: 0, without: ['pie-1-2', 'other'] }];
+    useDay.setState({ file: asked, solved: { ...solved, plan: { ...plan, leftOut: ['other'] }, remedies } });
+    mockSolve.mockResolvedValue({ ok: true, solved });
+    showDay();
+    await userEvent.setup().click(await screen.findByRole('button', { name: 'Do without 2.' }));
+    expect(await screen.findByText(/All 4 in time/)).toBeVisible();
+    expect(useDay.getState().file?.pies).toEqual([{ ...pie, count: 1 }]);
+    expect(mockSolve.mock.lastCall?.[0].pies).toHaveLength(1);
   });
 
   it('says what is wrong and plans nothing', async () => {

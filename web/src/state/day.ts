@@ -1,6 +1,6 @@
 import type { TickRequest } from '@mardle/contract';
-import type { Day, DayPlan, DayTask, Freezer, Happened, PieSpec, ReadyAs, Stocked } from '@mardle/core';
-import { emptyFreezer, nothingStocked, readDay, shellsIn, usualBuying, usualDay } from '@mardle/core';
+import type { DayPlan, DayTask, Freezer, Happened, PieSpec, ReadyAs, Remedy, Stocked } from '@mardle/core';
+import { emptyFreezer, idsOf, nothingStocked, readDay, shellsIn, usualBuying, usualDay } from '@mardle/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { SolvedDay } from '../workers/day.js';
@@ -228,10 +228,13 @@ export const useDay = create<DayStore>()(
 );
 
 /**
- * What was asked, as a remedy changed it: hours, hands, dishes and ovens of the day that was worked out. Another oven is like
- * the one that it is named after.
+ * What was asked, as a remedy changed it: hours, hands, dishes and ovens of the day that was worked out, and no more of what is
+ * done without. Another oven is like the one that it is named after.
  */
-export function withRemedy(file: DayFile, { earliest, kitchen, pies }: Day): DayFile {
+export function withRemedy(
+  file: DayFile,
+  { day: { earliest, kitchen, pies }, without }: Pick<Remedy, 'day' | 'without'>,
+): DayFile {
   const idOf = (one: object): string => ('id' in one ? String(one.id) : '');
   return {
     ...file,
@@ -255,11 +258,13 @@ export function withRemedy(file: DayFile, { earliest, kitchen, pies }: Day): Day
           },
       ),
     },
-    pies: file.pies.map((wanted) => {
-      const found = pies.find(({ id }) => id === wanted.id || id === `${wanted.id}-1`);
-      return found
-        ? { ...wanted, ready: { ...wanted.ready, at: found.ready.at + (found.sets ?? 0) } }
-        : wanted;
+    pies: file.pies.flatMap((wanted) => {
+      const ids = idsOf(wanted.id, wanted.count);
+      const count = ids.filter((id) => !without.includes(id)).length;
+      const found = pies.find(({ id }) => ids.includes(id));
+      const left = { ...wanted, count };
+      if (count === 0) return [];
+      return found ? [{ ...left, ready: { ...left.ready, at: found.ready.at + (found.sets ?? 0) } }] : [left];
     }),
   };
 }

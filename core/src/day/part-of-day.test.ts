@@ -1,0 +1,54 @@
+import { finishNow } from '../bake/index.js';
+import { checkDay } from './check-day.js';
+import type { Day, DayPlan } from './day.js';
+import { isWhole } from './day.js';
+import { remediesOf } from './remedies.js';
+import { sampleDay } from './sample-day.js';
+import { finishDay, solveDay } from './solve-day.js';
+
+/** Five pies that are wanted nearly three hours sooner than they can be. */
+function tooSoon(seed: number): Day {
+  const day = sampleDay(seed, 5, { hands: 1 + (seed % 2) });
+  const pies = day.pies.map((pie) => ({ ...pie, ready: { ...pie.ready, at: pie.ready.at - 170 } }));
+  return { ...day, pies };
+}
+
+const solved = (day: Day, isRough: boolean): DayPlan | null =>
+  finishDay(solveDay(day, { evaluations: 200, isRough }));
+
+/** As many as go by looking at every choice of them. */
+function mostOf(day: Day): number {
+  const choices = Array.from({ length: 2 ** day.pies.length - 1 }, (_, k) =>
+    day.pies.filter((_, i) => ((k + 1) >> i) & 1),
+  );
+  return choices.reduce(
+    (most, pies) => (pies.length > most && isWhole(solved({ ...day, pies }, true)) ? pies.length : most),
+    0,
+  );
+}
+
+describe('a day that cannot be done whole', () => {
+  // Days of which some are in time and none is late: late ones are not left out where they are not very late.
+  it.each([3, 7, 9, 11, 12])('has as many pies as go of any choice of them: day %i', (seed) => {
+    const day = tooSoon(seed);
+    const plan = solved(day, false);
+    if (!plan) throw new Error('no plan');
+    expect(plan.late).toEqual([]);
+    expect(checkDay(day, plan)).toEqual([]);
+    expect(day.pies.length - plan.leftOut.length).toBe(mostOf(day));
+  });
+
+  it('has some in time where nothing is left once all that fails is left out at one go', () => {
+    expect(solved(tooSoon(11), true)).toBeNull();
+    expect(solved(tooSoon(11), false)?.leftOut).toHaveLength(4);
+  });
+
+  it('is told by name what to do without, and goes without that', () => {
+    const day = tooSoon(7);
+    const plan = solved(day, false);
+    const less = finishNow(remediesOf(day, plan)).at(-1);
+    expect(less?.what).toMatch(/^Do without 2 × Kind 2, 1 × /);
+    expect(less?.without).toEqual(plan?.leftOut);
+    expect(isWhole(less ? solved(less.day, false) : null)).toBe(true);
+  });
+});
