@@ -1,6 +1,7 @@
 import type { Day, DayPlan } from './day.js';
 import { LEFT_OUT_MIN } from './day.js';
 import { wholePies } from './shells.js';
+import type { DaySearch } from './solve-day.js';
 import { finishDay, solveDay } from './solve-day.js';
 
 /** A change to a day that makes it work, or less late. */
@@ -131,13 +132,23 @@ function fewer(day: Day, plan: DayPlan | null): Remedy | null {
 const lateOf = (plan: DayPlan | null): number =>
   plan ? plan.score.lateMin + LEFT_OUT_MIN * plan.leftOut.length : Infinity;
 
+/**
+ * The short search by which a remedy is told: it keeps what that promised, should a longer one find less.
+ * @param day as a remedy changed it
+ * @param seed as `remediesOf` had it
+ * @returns a search
+ * @example finishDay(shortSearch(remedy.day))
+ */
+export const shortSearch = (day: Day, seed = 1): DaySearch =>
+  solveDay(day, { seed, evaluations: EVALUATIONS, isRough: true });
+
 /** How a change to a day is held against the day as it is, by a short look at both. */
 interface Asking {
   readonly now: number;
   worked(idea: Idea): Remedy;
 }
 
-/** Of each kind the least change that leaves nothing late, or else the one that leaves least; only what helps. */
+/** Of each kind the least change that leaves nothing late; where no kind has one, those that leave least, as far as they help. */
 function* oneOfEach(kinds: readonly Idea[][], { now, worked }: Asking): Generator<number, Remedy[]> {
   const found: Remedy[] = [];
   for (const [i, kind] of kinds.entries()) {
@@ -150,7 +161,8 @@ function* oneOfEach(kinds: readonly Idea[][], { now, worked }: Asking): Generato
     }
     if (least) found.push(least);
   }
-  return found.sort((a, b) => a.lateMin - b.lateMin);
+  const whole = found.filter(({ lateMin }) => lateMin === 0);
+  return whole.length > 0 ? whole : found.sort((a, b) => a.lateMin - b.lateMin);
 }
 
 /** The two changes that help most together, and as little of both as does as much. */
@@ -175,8 +187,8 @@ function* bestPair(kinds: readonly Idea[][], { now, worked }: Asking): Generator
 }
 
 /**
- * What would make a day work that does not: each change is worked out, the least of its kind that leaves nothing late is
- * told; where none does, the one that leaves least. Where nothing helps on its own, the two that together help most. Last, to do
+ * What would make a day work that does not: each change is worked out, and of each kind the least that leaves nothing late is
+ * told; where no kind has one, what leaves least. Where nothing helps on its own, the two that together help most. Last, to do
  * without what the plan leaves out.
  * @param day worked out
  * @param plan the best one, with what is late; null when there is none
@@ -188,8 +200,7 @@ export function* remediesOf(day: Day, plan: DayPlan | null, seed = 1): Generator
   const late = new Set(
     plan ? [...plan.late.map(({ pie }) => pie), ...plan.leftOut] : day.pies.map(({ id }) => id),
   );
-  const roughly = (then: Day): number =>
-    lateOf(finishDay(solveDay(then, { seed, evaluations: EVALUATIONS, isRough: true })));
+  const roughly = (then: Day): number => lateOf(finishDay(shortSearch(then, seed)));
   const asking: Asking = {
     now: roughly(day),
     worked: ({ what, change }) => {

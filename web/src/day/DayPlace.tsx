@@ -14,8 +14,9 @@ import { fileName, saveFile } from '../bench/download.js';
 import { Failure } from '../kit/Failure.js';
 import { Plate } from '../kit/Plate/Plate.js';
 import type { DayFile } from '../state/day.js';
+import { doneWithout } from './doneWithout.js';
 import { useDay, withRemedy } from '../state/day.js';
-import { searchInWorker, solveInWorker, stopSolving } from '../workers/day.js';
+import { holdInWorker, searchInWorker, solveInWorker, stopSolving } from '../workers/day.js';
 import classes from './DayPlace.module.css';
 import { DayPlanned, PLANNED } from './DayPlanned.js';
 import { newDay } from './newDay.js';
@@ -55,14 +56,11 @@ export function DayPlace() {
   const remedy = async (n: number): Promise<void> => {
     const chosen = solved?.remedies?.[n];
     if (!chosen || share !== null) return;
-    if (file && chosen.without.length > 0) {
-      // Those that stay are named anew.
-      change(withRemedy(file, chosen));
-      await plan(useDay.getState().file);
-      return;
-    }
     setShare(0);
-    const next = await searchInWorker(chosen.day, setShare).finally(() => setShare(null));
+    // What is done without was left out by the plan that there is: it goes on as it is.
+    const fewer = file && solved && doneWithout(file, solved, chosen);
+    const found = fewer ? holdInWorker(fewer.day, fewer.plan) : searchInWorker(chosen.day, setShare);
+    const next = await found.finally(() => setShare(null));
     const now = useDay.getState().file;
     if (!now) return;
     const remedied = withRemedy(now, chosen);

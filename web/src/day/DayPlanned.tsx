@@ -96,6 +96,15 @@ function summary(day: Day, plan: DayPlan): string {
   ].join(' ');
 }
 
+/** How many are in time, of all that are wanted. */
+function inTime(day: Day, plan: DayPlan | null): string {
+  const all = wholePies(day);
+  const isNot = new Set([...(plan?.late.map(({ pie }) => pie) ?? []), ...(plan?.leftOut ?? [])]);
+  const count = plan ? all.filter(({ id }) => !isNot.has(id)).length : 0;
+  if (count === 0) return 'Not one pie of this day can be in time.';
+  return count === all.length ? `All ${all.length} in time.` : `${count} of ${all.length} in time.`;
+}
+
 function Verdict({
   solved: { day, plan, holds, remedies },
   changed,
@@ -107,14 +116,7 @@ function Verdict({
     <div role="status" className={works ? classes.works : classes.fails}>
       {works ? <IconCheck aria-hidden /> : <IconAlertTriangle aria-hidden />}
       <div>
-        <b>
-          {works
-            ? `All ${wholePies(day).length} in time.`
-            : plan
-              ? 'This day does not work.'
-              : 'Not one pie of this day can be planned.'}
-        </b>{' '}
-        {plan && !works && summary(day, plan)}
+        <b>{inTime(day, plan)}</b> {plan && !works && summary(day, plan)}
         {holds && (
           <>
             It holds on {Math.round(holds.share * holds.days)} of {holds.days} days with times as they fall.

@@ -1,5 +1,5 @@
-import type { PieSpec, Stage } from '@mardle/core';
-import { checkDay, starterSpec } from '@mardle/core';
+import type { Day, DayPlan, PieSpec, Stage } from '@mardle/core';
+import { checkDay, finishDay, solveDay, starterSpec } from '@mardle/core';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
@@ -16,13 +16,16 @@ import {
 import { renderInKitchen } from '../test/kitchen.js';
 import { standInServer } from '../test/server.js';
 import { DayPlace } from './DayPlace.js';
+import { doneWithout } from './doneWithout.js';
 import { hourMarks, hourOf, instantAt } from './hours.js';
 import { stagesUntil } from './runSpecs.js';
 import { placing, stretchesOf } from './stretches.js';
 
 const mockSolve = jest.fn();
 const mockStop = jest.fn();
+const mockHold = jest.fn();
 jest.mock('../workers/day.js', () => ({
+  holdInWorker: (...args: unknown[]): unknown => mockHold(...args),
   solveInWorker: (...args: unknown[]): unknown => mockSolve(...args),
   searchInWorker: () => Promise.resolve(null),
   stopSolving: () => mockStop(),
@@ -65,7 +68,7 @@ describe('the bake day', () => {
     const remedies = [{ what: 'Start 20 minutes earlier.', day, lateMin: 0, without: [] }];
     useDay.setState({ file: file(), solved: { day, plan: late, holds: null, remedies } });
     showDay();
-    expect(await screen.findByText('This day does not work.')).toBeInTheDocument();
+    expect(await screen.findByText('3 of 4 in time.')).toBeInTheDocument();
     expect(screen.getByText(/by 20 min/)).toBeInTheDocument();
     expect(screen.getByRole('button', { name: 'Start 20 minutes earlier.' })).toBeEnabled();
   });
@@ -95,20 +98,45 @@ describe('the bake day', () => {
     expect(changed.kitchen.dishes).toEqual({ tin: 3 });
   });
 
-  it('what is done without is asked for no more, and the day planned anew', async () => {
-    const [pie] = file().pies;
+  describe('without some of its pies', () => {
+    const [second] = day.pies.slice(1);
     const [oven] = day.kitchen.ovens;
-    if (!pie || !oven) throw new Error('no pies');
-    const here = { ...day, kitchen: { ...day.kitchen, ovens: [{ ...oven, id: 'Corner oven' }] } };
-    const asked = { ...file(), pies: [pie, { ...pie, id: 'other', count: 1 }] };
-    const remedies = [{ what: 'Do without 2.', day: here, lateMin: 0, without: ['pie-1-2', 'other'] }];
-    useDay.setState({ file: asked, solved: { ...solved, plan: { ...plan, leftOut: ['other'] }, remedies } });
-    mockSolve.mockResolvedValue({ ok: true, solved });
-    showDay();
-    await userEvent.setup().click(await screen.findByRole('button', { name: 'Do without 2.' }));
-    expect(await screen.findByText(/All 4 in time/)).toBeVisible();
-    expect(useDay.getState().file?.pies).toEqual([{ ...pie, count: 1 }]);
-    expect(mockSolve.mock.lastCall?.[0].pies).toHaveLength(1);
+    const less = { ...day, pies: day.pies.filter((pie) => pie !== second) };
+    const found = finishDay(solveDay(less, { evaluations: 200 }));
+    if (!second || !oven || !found) throw new Error('no plan');
+    const here = { ...less, kitchen: { ...less.kitchen, ovens: [{ ...oven, id: 'Corner oven' }] } };
+    const remedy = { what: 'Do without 1.', day: here, lateMin: 0, without: [second.id] };
+    const without = { ...solved, plan: { ...found, leftOut: [second.id] }, holds: null, remedies: [remedy] };
+    const four = (more: Partial<DayFile> = {}): DayFile => ({
+      ...file(),
+      ...more,
+      pies: file().pies.map((pie) => ({ ...pie, id: 'pie', count: 4 })),
+    });
+
+    it('its plan goes on as it is, under the names of fewer pies', async () => {
+      mockHold.mockImplementation((now: Day, itsPlan: DayPlan) =>
+        Promise.resolve({ ...solved, day: now, plan: itsPlan }),
+      );
+      useDay.setState({ file: four(), solved: without });
+      showDay();
+      expect(await screen.findByText('3 of 4 in time.')).toBeVisible();
+      await userEvent.setup().click(screen.getByRole('button', { name: 'Do without 1.' }));
+      expect(await screen.findByText('All 3 in time.')).toBeVisible();
+      expect(useDay.getState().file?.pies).toEqual([expect.objectContaining({ id: 'pie', count: 3 })]);
+      const { day: now, plan: itsPlan } = useDay.getState().solved ?? solved;
+      expect(now.pies.map(({ id }) => id)).toEqual(['pie-1', 'pie-2', 'pie-3']);
+      expect(itsPlan && checkDay({ ...now, kitchen: less.kitchen }, itsPlan)).toEqual([]);
+      expect(itsPlan?.score).toEqual(found.score);
+    });
+
+    it('is planned anew where a shell from the freezer, or a pie that came since, would be another one’s', () => {
+      const shells = (count: number) => four({ freezer: { shells: { [starterSpec.dish.label]: count } } });
+      expect(doneWithout(four(), without, remedy)).not.toBeNull();
+      expect(doneWithout(shells(1), without, remedy)).not.toBeNull();
+      expect(doneWithout(shells(2), without, remedy)).toBeNull();
+      const five = four().pies.map((pie) => ({ ...pie, count: 5 }));
+      expect(doneWithout({ ...four(), pies: five }, without, remedy)).toBeNull();
+    });
   });
 
   it('says what is wrong and plans nothing', async () => {

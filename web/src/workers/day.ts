@@ -25,6 +25,9 @@ export const solveInWorker = (
 export const searchInWorker = (day: Day, progress: (share: number) => void): Promise<SolvedDay> =>
   dayWorker().search(day, Comlink.proxy(progress));
 
+/** How likely a plan holds that is known to work. */
+export const holdInWorker = (day: Day, plan: DayPlan): Promise<SolvedDay> => dayWorker().hold(day, plan);
+
 /** Looks for other hands where a day that slipped is late. */
 export const mendInWorker = (
   day: Day,

@@ -1,5 +1,5 @@
 import type { AskedDay, Day, DayPlan, FieldProblem, Happened, Holds, Mended, Remedy } from '@mardle/core';
-import { holdsOf, isWhole, mendSlip, remediesOf, solveDay, workOutDay } from '@mardle/core';
+import { holdsOf, isWhole, mendSlip, remediesOf, shortSearch, solveDay, workOutDay } from '@mardle/core';
 import * as Comlink from 'comlink';
 
 /** What a day came to. */
@@ -38,6 +38,12 @@ async function drive<Step, Value>(
   }
 }
 
+/** What was promised of a remedy is kept, also where a long search finds less. */
+async function keptPromise(day: Day, long: DayPlan | null): Promise<DayPlan | null> {
+  const short = (await drive(shortSearch(day), () => undefined)) ?? null;
+  return isWhole(short) ? short : long;
+}
+
 const jobs = {
   /** Undefined when it was stopped before anything was found; else the best so far. */
   async solve(asked: AskedDay, progress: (share: number) => void): Promise<DayOutcome | undefined> {
@@ -59,11 +65,15 @@ const jobs = {
       best = step.best ?? best;
       progress(step.share);
     });
-    const plan = found === undefined ? best : found;
-    if (isWhole(plan) && plan) return { day, plan, holds: holdsOf(day, plan), remedies: [] };
+    const long = found === undefined ? best : found;
+    const plan = isWhole(long) || stopped ? long : await keptPromise(day, long);
+    if (isWhole(plan)) return { day, plan, holds: holdsOf(day, plan), remedies: [] };
     const remedies = stopped ? null : ((await drive(remediesOf(day, plan), progress)) ?? null);
     return { day, plan, holds: null, remedies };
   },
+
+  /** A plan that works, with how likely it holds. */
+  hold: (day: Day, plan: DayPlan): SolvedDay => ({ day, plan, holds: holdsOf(day, plan), remedies: [] }),
 
   /** Another way for a day that is late by now; null when there is none. */
   mend(day: Day, plan: DayPlan, happened: Happened, done: readonly string[]): Mended | null {
