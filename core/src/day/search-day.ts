@@ -39,7 +39,7 @@ const YIELD_EVERY = 16;
 /** A day of so few pies is looked at from several seeds: that takes a moment, and its best plan is nearly always found. */
 export const SMALL_DAY = 4;
 /** A large day gains more by looking longer than one of a dozen pies. */
-const LARGE_DAY = 12;
+export const LARGE_DAY = 12;
 /** Evaluations for so many pies: some 2 s with a dozen and 10 s with forty. */
 export const evaluationsFor = (pies: number): number =>
   pies <= SMALL_DAY ? 2000 : 4200 + 60 * pies + 240 * Math.max(0, pies - LARGE_DAY);

@@ -3,7 +3,7 @@ import { isWhole, LEFT_OUT_MIN, weights } from './day.js';
 import type { DayIdea } from './decode.js';
 import { asManyAsGo, planWithoutFailing } from './part-of-day.js';
 import type { Solving } from './search-day.js';
-import { evaluationsFor, searchFrom, SMALL_DAY } from './search-day.js';
+import { evaluationsFor, LARGE_DAY, searchFrom, SMALL_DAY } from './search-day.js';
 
 export type { Solving };
 
@@ -17,8 +17,9 @@ export interface SolveOptions {
   readonly isRough?: boolean;
 }
 
-/** From how many seeds a search begins anew while its best plan leaves something late. */
+/** From how many seeds a search begins anew while its best plan leaves something late; of a large day each takes longer. */
 const MOST_STARTS = 3;
+const LARGE_STARTS = 2;
 /** What has brought no day home by this share of its looks seldom does: another seed sooner will. */
 const GIVES_UP_SHARE = 0.6;
 /** Another start counts on from far away, so that no two seeds that somebody gives come to the same. */
@@ -46,36 +47,40 @@ export function* solveDay(
   { seed = 1, evaluations = evaluationsFor(day.pies.length), isRough = false }: SolveOptions = {},
 ): DaySearch {
   let best: DayPlan | null = null;
+  let worth = Infinity;
   let idea: DayIdea | null = null;
   const isSmall = day.pies.length <= SMALL_DAY;
-  for (let start = 0; start < MOST_STARTS && (isSmall || !isWhole(best)); start++) {
-    const patience = start + 1 < MOST_STARTS ? GIVES_UP_SHARE : 1;
-    const from = { seed: seed + start * NEXT_SEED, evaluations, patience, isFirst: start === 0 };
+  const isLarge = day.pies.length > LARGE_DAY;
+  const starts = isLarge && !isRough ? LARGE_STARTS : MOST_STARTS;
+  for (let start = 0; start < starts && (isSmall || !isWhole(best)); start++) {
+    const isLast = start + 1 === starts;
+    const from = {
+      seed: seed + start * NEXT_SEED,
+      evaluations,
+      patience: isLast ? 1 : GIVES_UP_SHARE,
+      isFirst: start === 0,
+    };
+    const shareOf = (share: number): number => (isSmall ? (start + share) / starts : share);
     const search = searchFrom(day, from);
     let next = search.next();
-    for (; !next.done; next = search.next()) {
-      const { share, best: found } = next.value;
-      yield {
-        share: isSmall ? (start + share) / MOST_STARTS : share,
-        best: better(found, best),
-      };
-    }
+    for (; !next.done; next = search.next())
+      yield { share: shareOf(next.value.share), best: better(next.value.best, best) };
     const found = next.value.plan ?? planWithoutFailing(day, next.value.idea);
-    if (idea === null || badness(found) < badness(best)) idea = next.value.idea;
+    if (idea === null || badness(found) < worth) [worth, idea] = [badness(found), next.value.idea];
     best = better(found, best);
+    // Of a large day, parts of what one search came to find more than another search does.
+    if (isWhole(best) || isRough || !(isLarge || isLast)) continue;
+    const parts = asManyAsGo(day, isLarge ? next.value.idea : idea, {
+      ...from,
+      evaluations: evaluations * PART_SHARE,
+      patience: 1,
+    });
+    let part = parts.next();
+    for (; !part.done; part = parts.next())
+      yield { share: shareOf(part.value.share), best: better(part.value.best, best) };
+    best = better(part.value, best);
   }
-  if (isWhole(best) || isRough || idea === null) return best;
-  const soFar = best;
-  const parts = asManyAsGo(day, idea, {
-    seed,
-    evaluations: evaluations * PART_SHARE,
-    patience: 1,
-    isFirst: true,
-  });
-  let next = parts.next();
-  for (; !next.done; next = parts.next())
-    yield { share: next.value.share, best: better(next.value.best, soFar) };
-  return better(next.value, soFar);
+  return best;
 }
 
 /**
