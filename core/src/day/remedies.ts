@@ -11,8 +11,8 @@ export interface Remedy {
   readonly day: Day;
   /** Minutes late over all pies that are left; a pie left out counts `LEFT_OUT_MIN`. */
   readonly lateMin: number;
-  /** Pies that are wanted no more. */
-  readonly without: readonly string[];
+  /** Pies that are wanted no more; missing where all still are. */
+  readonly without?: readonly string[];
 }
 
 const EARLIER_MIN = [20, 40, 60, 90, 120, 180] as const;
@@ -205,7 +205,7 @@ export function* remediesOf(day: Day, plan: DayPlan | null, seed = 1): Generator
     now: roughly(day),
     worked: ({ what, change }) => {
       const then = change(day);
-      return { what, day: then, lateMin: roughly(then), without: [] };
+      return { what, day: then, lateMin: roughly(then) };
     },
   };
   const kinds = ideas(day, late);

@@ -65,7 +65,7 @@ describe('the bake day', () => {
 
   it('says what is late and offers what would help', async () => {
     const late = { ...plan, late: [{ pie: day.pies[0]?.id ?? '', byMin: 20 }] };
-    const remedies = [{ what: 'Start 20 minutes earlier.', day, lateMin: 0, without: [] }];
+    const remedies = [{ what: 'Start 20 minutes earlier.', day, lateMin: 0 }];
     useDay.setState({ file: file(), solved: { day, plan: late, holds: null, remedies } });
     showDay();
     expect(await screen.findByText('3 of 4 in time.')).toBeInTheDocument();
@@ -81,7 +81,6 @@ describe('the bake day', () => {
     const changed = withRemedy(
       { ...asked, kitchen: { ...asked.kitchen, ovens: [{ id: oven.id, kind: 'fan', offsetC: 4 }] } },
       {
-        without: [],
         day: {
           ...day,
           kitchen: {

@@ -22,7 +22,7 @@ export function doneWithout(
   { plan }: Pick<SolvedDay, 'plan'>,
   remedy: Remedy,
 ): { readonly day: Day; readonly plan: DayPlan } | null {
-  const { without, day } = remedy;
+  const { without = [], day } = remedy;
   if (!plan || without.length === 0) return null;
   const fewer = withRemedy(file, remedy);
   const names = new Map(

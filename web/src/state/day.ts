@@ -233,7 +233,7 @@ export const useDay = create<DayStore>()(
  */
 export function withRemedy(
   file: DayFile,
-  { day: { earliest, kitchen, pies }, without }: Pick<Remedy, 'day' | 'without'>,
+  { day: { earliest, kitchen, pies }, without = [] }: Pick<Remedy, 'day' | 'without'>,
 ): DayFile {
   const idOf = (one: object): string => ('id' in one ? String(one.id) : '');
   return {
