@@ -109,24 +109,24 @@ const both = (one: Idea, other: Idea): Idea => ({
   change: (day) => other.change(one.change(day)),
 });
 
-/** Each two kinds of change, from the least of both to the largest of both. */
-const pairsOf = (kinds: readonly Idea[][]): Idea[][] =>
-  kinds.flatMap((kind, i) =>
-    kinds.slice(i + 1).map((others) => kind.flatMap((one) => others.map((other) => both(one, other)))),
-  );
+/** Two kinds of change, from the least of both to the largest of both. */
+const pairOf = (kind: readonly Idea[], others: readonly Idea[]): Idea[] =>
+  kind.flatMap((one) => others.map((other) => both(one, other)));
 
-/** Fewer pies: all that a plan leaves out is not wanted; null where it leaves out nothing, or more than that is wrong with it. */
-function fewer(day: Day, plan: DayPlan | null): Remedy | null {
-  if (!plan || plan.leftOut.length === 0 || plan.late.length > 0) return null;
+/** Fewer pies: all that a plan leaves out is not wanted; none where it leaves out nothing, or more than that is wrong with it. */
+function fewer(day: Day, plan: DayPlan | null): Remedy[] {
+  if (!plan || plan.leftOut.length === 0 || plan.late.length > 0) return [];
   const out = wholePies(day).filter(({ id }) => plan.leftOut.includes(id));
   const labels = [...new Set(out.map(({ label }) => label))];
   const counts = labels.map((label) => `${out.filter((pie) => pie.label === label).length} × ${label}`);
-  return {
-    what: `Do without ${counts.join(', ')}.`,
-    day: { ...day, pies: day.pies.filter(({ id }) => !plan.leftOut.includes(id)) },
-    lateMin: 0,
-    without: out.map(({ id }) => id),
-  };
+  return [
+    {
+      what: `Do without ${counts.join(', ')}.`,
+      day: { ...day, pies: day.pies.filter(({ id }) => !plan.leftOut.includes(id)) },
+      lateMin: 0,
+      without: out.map(({ id }) => id),
+    },
+  ];
 }
 
 const lateOf = (plan: DayPlan | null): number =>
@@ -148,33 +148,50 @@ interface Asking {
   worked(idea: Idea): Remedy;
 }
 
-/** Of each kind the least change that leaves nothing late; where no kind has one, those that leave least, as far as they help. */
-function* oneOfEach(kinds: readonly Idea[][], { now, worked }: Asking): Generator<number, Remedy[]> {
-  const found: Remedy[] = [];
+/** A kind of change, and what the best of it comes to; null where none of it helps. */
+interface Tried {
+  readonly kind: readonly Idea[];
+  readonly best: Remedy | null;
+}
+
+/** Of each kind the least change that leaves nothing late, or else the one that leaves least. */
+function* oneOfEach(kinds: readonly Idea[][], { now, worked }: Asking): Generator<number, Tried[]> {
+  const tried: Tried[] = [];
   for (const [i, kind] of kinds.entries()) {
-    let least: Remedy | null = null;
+    let best: Remedy | null = null;
     for (const idea of kind) {
       yield i / kinds.length;
       const remedy = worked(idea);
-      if (remedy.lateMin < (least?.lateMin ?? now)) least = remedy;
+      if (remedy.lateMin < (best?.lateMin ?? now)) best = remedy;
       if (remedy.lateMin === 0) break;
     }
-    if (least) found.push(least);
+    tried.push({ kind, best });
   }
-  const whole = found.filter(({ lateMin }) => lateMin === 0);
-  return whole.length > 0 ? whole : found.sort((a, b) => a.lateMin - b.lateMin);
+  return tried;
 }
 
-/** The two changes that help most together, and as little of both as does as much. */
-function* bestPair(kinds: readonly Idea[][], { now, worked }: Asking): Generator<number, Remedy[]> {
+/** So many pairs of kinds are tried, those first that help most on their own. */
+const MOST_PAIRS = 15;
+
+/** The two changes that help most together, and as little of both as does as much; none where one alone does as much. */
+function* bestPair(tried: readonly Tried[], { now, worked }: Asking): Generator<number, Remedy[]> {
+  const leaves = ({ best }: Tried): number => best?.lateMin ?? now;
+  const pairs = tried
+    .flatMap((one, i) =>
+      tried.slice(i + 1).map((other) => ({ one, other, both: leaves(one) + leaves(other) })),
+    )
+    .sort((a, b) => a.both - b.both)
+    .slice(0, MOST_PAIRS);
+  const least = Math.min(...tried.map(leaves));
   let best: Remedy | null = null;
   let kept: readonly Idea[] = [];
-  for (const pair of pairsOf(kinds)) {
+  for (const { one, other } of pairs) {
+    const pair = pairOf(one.kind, other.kind);
     const largest = pair.at(-1);
     if (!largest) continue;
     yield 1;
     const remedy = worked(largest);
-    if (remedy.lateMin < (best?.lateMin ?? now)) [best, kept] = [remedy, pair];
+    if (remedy.lateMin < (best?.lateMin ?? least)) [best, kept] = [remedy, pair];
     if (remedy.lateMin === 0) break;
   }
   if (!best) return [];
@@ -188,12 +205,12 @@ function* bestPair(kinds: readonly Idea[][], { now, worked }: Asking): Generator
 
 /**
  * What would make a day work that does not: each change is worked out, and of each kind the least that leaves nothing late is
- * told; where no kind has one, what leaves least. Where nothing helps on its own, the two that together help most. Last, to do
- * without what the plan leaves out.
+ * told. Where no kind has one, the two that together help most, and what helps on its own. And to do without what the plan leaves
+ * out.
  * @param day worked out
  * @param plan the best one, with what is late; null when there is none
  * @param seed for the search
- * @returns a generator; its value the remedies, cheapest kinds first
+ * @returns a generator; its value the remedies, first those that leave nothing late, cheapest kinds first
  * @example finishNow(remediesOf(day, plan)).map(({ what }) => what)
  */
 export function* remediesOf(day: Day, plan: DayPlan | null, seed = 1): Generator<number, Remedy[]> {
@@ -209,8 +226,9 @@ export function* remediesOf(day: Day, plan: DayPlan | null, seed = 1): Generator
     },
   };
   const kinds = ideas(day, late);
-  const single = yield* oneOfEach(kinds, asking);
-  const found = single.length > 0 ? single : yield* bestPair(kinds, asking);
-  const less = fewer(day, plan);
-  return less ? [...found, less] : found;
+  const tried = yield* oneOfEach(kinds, asking);
+  const single = tried.flatMap(({ best }) => best ?? []);
+  const whole = single.filter(({ lateMin }) => lateMin === 0);
+  const found = whole.length > 0 ? whole : [...(yield* bestPair(tried, asking)), ...single];
+  return [...found, ...fewer(day, plan)].sort((a, b) => Number(a.lateMin > 0) - Number(b.lateMin > 0));
 }

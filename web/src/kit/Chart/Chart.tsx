@@ -22,6 +22,13 @@ const config: Partial<Config> = { displayModeBar: false, responsive: true };
 export const themeColour = (name: string): string =>
   getComputedStyle(document.documentElement).getPropertyValue(`--${name}`).trim();
 
+/** Plotly is long to start: others have a turn before it draws. */
+async function plotly() {
+  const { default: Plotly } = await import('plotly.js-cartesian-dist-min');
+  await new Promise((resolve) => setTimeout(resolve));
+  return Plotly;
+}
+
 /** A Plotly chart in the theme's colours; Plotly itself is fetched when the first chart is shown. */
 export function Chart({ data, layout, height, label, onPick, onMove }: ChartProps) {
   const place = useRef<HTMLDivElement>(null);
@@ -30,7 +37,7 @@ export function Chart({ data, layout, height, label, onPick, onMove }: ChartProp
     const element = place.current;
     if (!element) return;
     let gone = false;
-    void import('plotly.js-cartesian-dist-min').then(async ({ default: Plotly }) => {
+    void plotly().then(async (Plotly) => {
       if (gone) return;
       const font = { family: "'Atkinson Hyperlegible', sans-serif", size: 14, color: themeColour('ink') };
       const plot = await Plotly.react(
@@ -69,8 +76,7 @@ export function Chart({ data, layout, height, label, onPick, onMove }: ChartProp
   useEffect(() => {
     const element = place.current;
     return () => {
-      if (element)
-        void import('plotly.js-cartesian-dist-min').then(({ default: Plotly }) => Plotly.purge(element));
+      if (element) void plotly().then((Plotly) => Plotly.purge(element));
     };
   }, []);
   return <div ref={place} role="img" aria-label={label} style={{ height: height ?? '100%' }} />;
