@@ -45,7 +45,7 @@ export interface Portion<Wanted> {
  * @param id of the sort
  * @param count how many are wanted
  * @returns a name for each
- * @example idsOf('damson', 2) // ['damson-1', 'damson-2']
+ * @example idsOf('damson', 2)[1] // 'damson-2'
  */
 export const idsOf = (id: string, count: number): string[] =>
   count === 1 ? [id] : Array.from({ length: count }, (_, i) => `${id}-${i + 1}`);
