@@ -7,8 +7,8 @@ import { isHome, isPlaced, lookerOf } from './look.js';
 import type { Found, Looking } from './neighbours.js';
 import { neighbourOf, putBack } from './neighbours.js';
 import type { SearchFrom, Solving } from './search-day.js';
-import { searchFrom } from './search-day.js';
-import { shellsByIndex } from './shells.js';
+import { retold, searchFrom } from './search-day.js';
+import { shellIds } from './shells.js';
 
 /** Some of a day's pies, and an idea of how they are done. */
 interface PartOfDay {
@@ -37,15 +37,12 @@ function ideaFor(day: Day, { runs, ...rest }: DayIdea, from: Day): DayIdea {
 
 /** With those to which they belong: no shell without its pie, and no pie without its shell. */
 function withOthers(day: Day, ids: ReadonlySet<string>): Set<string> {
-  const pieOf = shellsByIndex(day);
+  const shells = shellIds(day);
   return new Set(
-    day.pies.flatMap(({ id, shellOf }, i) =>
-      ids.has(id) ||
-      (shellOf !== undefined && ids.has(shellOf)) ||
-      day.pies.some((shell, k) => pieOf[k] === i && ids.has(shell.id))
-        ? [id]
-        : [],
-    ),
+    day.pies.flatMap(({ id, shellOf = id }) => {
+      const all = [id, shellOf, shells.get(id) ?? id];
+      return all.some((one) => ids.has(one)) ? [id] : [];
+    }),
   );
 }
 
@@ -172,18 +169,16 @@ export function* asManyAsGo(day: Day, idea: DayIdea, from: SearchFrom): Generato
   let part = withoutFailing(day, idea, isHome) ?? nothing;
   let best: DayPlan | null = null;
   for (;;) {
-    const adding = withMore(day, part, from);
-    let step = adding.next();
-    for (; !step.done; step = adding.next()) yield { share: step.value, best };
-    const larger = step.value;
+    const soFar: DayPlan | null = best;
+    const larger = yield* retold(withMore(day, part, from), (share) => ({ share, best: soFar }));
     if (larger.day.pies.length === 0 || (best && larger.day === part.day)) return best;
     part = larger;
-    best = told(day, part.day, lookerOf(part.day).planOf(part.idea));
-    const search = searchFrom(part.day, from);
-    let next = search.next();
-    for (; !next.done; next = search.next()) yield { share: next.value.share, best };
-    if (!isWhole(next.value.plan)) continue;
-    best = told(day, part.day, next.value.plan);
-    part = { day: part.day, idea: next.value.idea };
+    const added = told(day, part.day, lookerOf(part.day).planOf(part.idea));
+    const { plan, idea: found } = yield* retold(searchFrom(part.day, from), ({ share }) => ({
+      share,
+      best: added,
+    }));
+    best = isWhole(plan) ? told(day, part.day, plan) : added;
+    if (isWhole(plan)) part = { day: part.day, idea: found };
   }
 }

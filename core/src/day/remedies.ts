@@ -210,7 +210,7 @@ function* bestPair(tried: readonly Tried[], { now, worked }: Asking): Generator<
  * @param day worked out
  * @param plan the best one, with what is late; null when there is none
  * @param seed for the search
- * @returns a generator; its value the remedies, first those that leave nothing late, cheapest kinds first
+ * @returns a generator; its value the remedies, what leaves least first, and cheapest kinds of those that leave as much
  * @example finishNow(remediesOf(day, plan)).map(({ what }) => what)
  */
 export function* remediesOf(day: Day, plan: DayPlan | null, seed = 1): Generator<number, Remedy[]> {
@@ -230,5 +230,5 @@ export function* remediesOf(day: Day, plan: DayPlan | null, seed = 1): Generator
   const single = tried.flatMap(({ best }) => best ?? []);
   const whole = single.filter(({ lateMin }) => lateMin === 0);
   const found = whole.length > 0 ? whole : [...(yield* bestPair(tried, asking)), ...single];
-  return [...found, ...fewer(day, plan)].sort((a, b) => Number(a.lateMin > 0) - Number(b.lateMin > 0));
+  return [...found, ...fewer(day, plan)].sort((a, b) => a.lateMin - b.lateMin);
 }

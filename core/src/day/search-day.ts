@@ -30,6 +30,18 @@ export interface SearchFrom {
   readonly isFirst: boolean;
 }
 
+/** Goes on with a sum whose steps are told in other words; its value stays what it is. */
+export function* retold<Step, Told, Value>(
+  sum: Generator<Step, Value>,
+  tell: (step: Step) => Told,
+): Generator<Told, Value> {
+  for (;;) {
+    const { done, value } = sum.next();
+    if (done) return value;
+    yield tell(value);
+  }
+}
+
 /** How much worse a plan may be taken at first, minutes: more where there is more to a plan. */
 const warmFor = (pies: number): number => Math.max(30, 2.5 * pies);
 /** It cools down geometrically to so much of that. */

@@ -1,9 +1,8 @@
 import type { Day, DayPlan } from './day.js';
 import { isWhole, LEFT_OUT_MIN, weights } from './day.js';
-import type { DayIdea } from './decode.js';
 import { asManyAsGo, planWithoutFailing } from './part-of-day.js';
-import type { Solving } from './search-day.js';
-import { evaluationsFor, LARGE_DAY, searchFrom, SMALL_DAY } from './search-day.js';
+import type { Searched, Solving } from './search-day.js';
+import { evaluationsFor, LARGE_DAY, retold, searchFrom, SMALL_DAY } from './search-day.js';
 
 export type { Solving };
 
@@ -47,8 +46,7 @@ export function* solveDay(
   { seed = 1, evaluations = evaluationsFor(day.pies.length), isRough = false }: SolveOptions = {},
 ): DaySearch {
   let best: DayPlan | null = null;
-  let worth = Infinity;
-  let idea: DayIdea | null = null;
+  let nearest: Searched | null = null;
   const isSmall = day.pies.length <= SMALL_DAY;
   const isLarge = day.pies.length > LARGE_DAY;
   const starts = isLarge && !isRough ? LARGE_STARTS : MOST_STARTS;
@@ -61,24 +59,21 @@ export function* solveDay(
       isFirst: start === 0,
     };
     const shareOf = (share: number): number => (isSmall ? (start + share) / starts : share);
-    const search = searchFrom(day, from);
-    let next = search.next();
-    for (; !next.done; next = search.next())
-      yield { share: shareOf(next.value.share), best: better(next.value.best, best) };
-    const found = next.value.plan ?? planWithoutFailing(day, next.value.idea);
-    if (idea === null || badness(found) < worth) [worth, idea] = [badness(found), next.value.idea];
-    best = better(found, best);
+    const orElse =
+      (before: DayPlan | null) =>
+      (step: Solving): Solving => ({ share: shareOf(step.share), best: better(step.best, before) });
+    const { plan, idea } = yield* retold(searchFrom(day, from), orElse(best));
+    const found = { plan: plan ?? planWithoutFailing(day, idea), idea };
+    if (nearest === null || badness(found.plan) < badness(nearest.plan)) nearest = found;
+    best = better(found.plan, best);
     // Of a large day, parts of what one search came to find more than another search does.
     if (isWhole(best) || isRough || !(isLarge || isLast)) continue;
-    const parts = asManyAsGo(day, isLarge ? next.value.idea : idea, {
+    const parts = asManyAsGo(day, isLarge ? idea : nearest.idea, {
       ...from,
       evaluations: evaluations * PART_SHARE,
       patience: 1,
     });
-    let part = parts.next();
-    for (; !part.done; part = parts.next())
-      yield { share: shareOf(part.value.share), best: better(part.value.best, best) };
-    best = better(part.value, best);
+    best = better(yield* retold(parts, orElse(best)), best);
   }
   return best;
 }

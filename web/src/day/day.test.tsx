@@ -1,10 +1,10 @@
-import type { Day, DayPlan, PieSpec, Stage } from '@mardle/core';
-import { checkDay, finishDay, solveDay, starterSpec } from '@mardle/core';
+import type { PieSpec, Stage } from '@mardle/core';
+import { checkDay, starterSpec } from '@mardle/core';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import type { DayFile } from '../state/day.js';
-import { useDay, withRemedy } from '../state/day.js';
+import { useDay } from '../state/day.js';
 import {
   aDay as day,
   aDayFile as file,
@@ -16,16 +16,13 @@ import {
 import { renderInKitchen } from '../test/kitchen.js';
 import { standInServer } from '../test/server.js';
 import { DayPlace } from './DayPlace.js';
-import { doneWithout } from './doneWithout.js';
 import { hourMarks, hourOf, instantAt } from './hours.js';
 import { stagesUntil } from './runSpecs.js';
 import { placing, stretchesOf } from './stretches.js';
 
 const mockSolve = jest.fn();
 const mockStop = jest.fn();
-const mockHold = jest.fn();
 jest.mock('../workers/day.js', () => ({
-  holdInWorker: (...args: unknown[]): unknown => mockHold(...args),
   solveInWorker: (...args: unknown[]): unknown => mockSolve(...args),
   searchInWorker: () => Promise.resolve(null),
   stopSolving: () => mockStop(),
@@ -71,71 +68,6 @@ describe('the bake day', () => {
     expect(await screen.findByText('3 of 4 in time.')).toBeInTheDocument();
     expect(screen.getByText(/by 20 min/)).toBeInTheDocument();
     expect(screen.getByRole('button', { name: 'Start 20 minutes earlier.' })).toBeEnabled();
-  });
-
-  it('a remedy that is taken changes what was asked: planned again it stays', () => {
-    const asked = file();
-    const [oven] = day.kitchen.ovens;
-    const [hand] = day.kitchen.hands;
-    if (!oven || !hand) throw new Error('no kitchen');
-    const changed = withRemedy(
-      { ...asked, kitchen: { ...asked.kitchen, ovens: [{ id: oven.id, kind: 'fan', offsetC: 4 }] } },
-      {
-        day: {
-          ...day,
-          kitchen: {
-            ...day.kitchen,
-            hands: [{ ...hand, from: -40 }],
-            ovens: [oven, { ...oven, id: `another ${oven.id}` }],
-            dishes: { tin: 3 },
-          },
-        },
-      },
-    );
-    expect(changed.kitchen.hands.map(({ from }) => from)).toEqual([-40]);
-    expect(changed.kitchen.ovens[1]).toEqual({ id: `another ${oven.id}`, kind: 'fan', offsetC: 4 });
-    expect(changed.kitchen.dishes).toEqual({ tin: 3 });
-  });
-
-  describe('without some of its pies', () => {
-    const [second] = day.pies.slice(1);
-    const [oven] = day.kitchen.ovens;
-    const less = { ...day, pies: day.pies.filter((pie) => pie !== second) };
-    const found = finishDay(solveDay(less, { evaluations: 200 }));
-    if (!second || !oven || !found) throw new Error('no plan');
-    const here = { ...less, kitchen: { ...less.kitchen, ovens: [{ ...oven, id: 'Corner oven' }] } };
-    const remedy = { what: 'Do without 1.', day: here, lateMin: 0, without: [second.id] };
-    const without = { ...solved, plan: { ...found, leftOut: [second.id] }, holds: null, remedies: [remedy] };
-    const four = (more: Partial<DayFile> = {}): DayFile => ({
-      ...file(),
-      ...more,
-      pies: file().pies.map((pie) => ({ ...pie, id: 'pie', count: 4 })),
-    });
-
-    it('its plan goes on as it is, under the names of fewer pies', async () => {
-      mockHold.mockImplementation((now: Day, itsPlan: DayPlan) =>
-        Promise.resolve({ ...solved, day: now, plan: itsPlan }),
-      );
-      useDay.setState({ file: four(), solved: without });
-      showDay();
-      expect(await screen.findByText('3 of 4 in time.')).toBeVisible();
-      await userEvent.setup().click(screen.getByRole('button', { name: 'Do without 1.' }));
-      expect(await screen.findByText('All 3 in time.')).toBeVisible();
-      expect(useDay.getState().file?.pies).toEqual([expect.objectContaining({ id: 'pie', count: 3 })]);
-      const { day: now, plan: itsPlan } = useDay.getState().solved ?? solved;
-      expect(now.pies.map(({ id }) => id)).toEqual(['pie-1', 'pie-2', 'pie-3']);
-      expect(itsPlan && checkDay({ ...now, kitchen: less.kitchen }, itsPlan)).toEqual([]);
-      expect(itsPlan?.score).toEqual(found.score);
-    });
-
-    it('is planned anew where a shell from the freezer, or a pie that came since, would be another one’s', () => {
-      const shells = (count: number) => four({ freezer: { shells: { [starterSpec.dish.label]: count } } });
-      expect(doneWithout(four(), without, remedy)).not.toBeNull();
-      expect(doneWithout(shells(1), without, remedy)).not.toBeNull();
-      expect(doneWithout(shells(2), without, remedy)).toBeNull();
-      const five = four().pies.map((pie) => ({ ...pie, count: 5 }));
-      expect(doneWithout({ ...four(), pies: five }, without, remedy)).toBeNull();
-    });
   });
 
   it('says what is wrong and plans nothing', async () => {

@@ -261,7 +261,9 @@ export function withRemedy(
     pies: file.pies.flatMap((wanted) => {
       const ids = idsOf(wanted.id, wanted.count);
       const count = ids.filter((id) => !without.includes(id)).length;
-      const found = pies.find(({ id }) => ids.includes(id));
+      // More or fewer may be asked for since.
+      const names = [...ids, wanted.id, `${wanted.id}-1`];
+      const found = pies.find(({ id }) => names.includes(id));
       const left = { ...wanted, count };
       if (count === 0) return [];
       return found ? [{ ...left, ready: { ...left.ready, at: found.ready.at + (found.sets ?? 0) } }] : [left];
