@@ -49,6 +49,17 @@ describe('a remedy that is taken', () => {
     expect(changed.kitchen.dishes).toEqual({ tin: 3 });
   });
 
+  it('loses no pie of a file that does not say how many', () => {
+    const [pie] = file().pies;
+    if (!pie) throw new Error('no pies');
+    const { count: _count, ...bare } = pie;
+    const asked = { ...file(), pies: [{ ...bare, ready: { at: pie.ready.at } }] };
+    useDay.getState().begin(asked as unknown as DayFile);
+    const begun = useDay.getState().file;
+    expect(begun?.pies).toEqual([{ ...pie, count: 1, ready: { at: pie.ready.at, as: 'cold' } }]);
+    expect(begun && withRemedy(begun, { day }).pies).toHaveLength(1);
+  });
+
   it('a later hour is kept also where more or fewer were asked for since', () => {
     const [pie] = file().pies;
     const [planned] = day.pies;

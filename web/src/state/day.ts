@@ -4,6 +4,7 @@ import { emptyFreezer, idsOf, nothingStocked, readDay, shellsIn, usualBuying, us
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { SolvedDay } from '../workers/day.js';
+import { wholeDayFile } from './wholeDayFile.js';
 
 /** Pies of one sort on the list of the day. */
 export interface Wanted {
@@ -148,8 +149,9 @@ export const useDay = create<DayStore>()(
     (set) => ({
       ...nothing,
       before: null,
-      begin: (file) =>
+      begin: (told) =>
         set((now) => {
+          const file = wholeDayFile(told);
           const last = now.file ?? now.before?.file;
           return {
             ...nothing,
@@ -197,6 +199,7 @@ export const useDay = create<DayStore>()(
           return {
             ...nothing,
             ...day,
+            file: day.file && wholeDayFile(day.file),
             inOven,
             untold: Object.keys(inOven).length > Object.keys(day.inOven).length,
             waiting: same ? now.waiting : [],
@@ -221,7 +224,9 @@ export const useDay = create<DayStore>()(
       // A day that this version cannot read is not shown: nothing would come of it.
       merge: (kept, now) => {
         const known = kept as Partial<DayState> | undefined;
-        return known?.file && readDay(known.file).ok ? { ...now, ...known } : now;
+        return known?.file && readDay(known.file).ok
+          ? { ...now, ...known, file: wholeDayFile(known.file) }
+          : now;
       },
     },
   ),
