@@ -3,8 +3,10 @@ import { chanceFrom } from '../units/index.js';
 import type { Board } from './board.js';
 import { boardsOf, keepBusy, lastFull, latestSlot } from './board.js';
 import type { Day, DayPlan } from './day.js';
-import type { DayIdea, Order } from './decode.js';
-import { decoderOf, usualOrder } from './decode.js';
+import type { DayIdea } from './decode.js';
+import { decoderOf } from './decode.js';
+import type { Order } from './order.js';
+import { usualOrder } from './order.js';
 import type { RunIdea } from './run-times.js';
 import { keyOf } from './run-times.js';
 import { sampleDay } from './sample-day.js';
@@ -54,7 +56,7 @@ describe('a day that is laid', () => {
         const decoded = decoder.decode(idea, strict);
         return { ...toPlan(day, decoder.board, decoder.ways, decoded), failed: decoded.failed };
       };
-      let idea: DayIdea = { runs: someRuns(day, chance), order: usualOrder };
+      let idea: DayIdea = { runs: someRuns(day, chance), order: { ...usualOrder, byHour: seed % 2 === 0 } };
       for (let step = 0; step < 25; step++) {
         const strict = chance() < 0.5;
         const found = planOf(idea, strict);
@@ -92,6 +94,27 @@ describe('a day that is laid', () => {
       // Not a minute sooner than it must be: dishes come free for all of a run when the first of the next one is lined.
       expect(Math.max(...packed)).toBe(lined);
     }
+  });
+
+  it('hour by hour has the dough of the last hour mixed before any of another hour is laid', () => {
+    const day = equalPies([600, 600, 600, 600, 690, 690]);
+    const heat = keyOf(day.pies[0]!.ways.long![0]!);
+    const runs: RunIdea[] = [[0, 1, 2, 3], [4, 5]].map((pies) => ({ oven: 0, heat, pies, sooner: 0 }));
+    const decoder = decoderOf(day);
+    const lastTouched = (byHour: boolean): number => {
+      const { batches, failed } = decoder.decode({ runs, order: { ...usualOrder, byHour } }, false);
+      expect(failed).toBe(0);
+      return Math.min(...batches.flatMap(({ pies, start }) => (pies.includes(4) ? [start] : [])));
+    };
+    const [apart, atOnce] = [lastTouched(true), lastTouched(false)];
+    expect(apart).toBeGreaterThan(atOnce);
+    // As if the morning's pies were not there.
+    const evening = equalPies([690, 690]);
+    const { batches } = decoderOf(evening).decode(
+      { runs: [{ oven: 0, heat, pies: [0, 1], sooner: 0 }], order: usualOrder },
+      false,
+    );
+    expect(apart).toBe(batches[0]!.start);
   });
 
   it('leaves nothing on its board but what it holds', () => {

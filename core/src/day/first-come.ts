@@ -1,5 +1,6 @@
 import type { Day, DayPlan } from './day.js';
-import { decoderOf, usualOrder } from './decode.js';
+import { decoderOf } from './decode.js';
+import { usualOrder } from './order.js';
 import type { RunIdea } from './run-times.js';
 import { keyOf } from './run-times.js';
 import { toPlan } from './to-plan.js';

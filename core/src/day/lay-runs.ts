@@ -2,8 +2,11 @@ import type { Boards } from './board.js';
 import { latestSlot } from './board.js';
 import type { Day } from './day.js';
 import { turnoverMin } from './day.js';
+import type { Order } from './order.js';
+import type { PlacedBatch } from './place-dough.js';
 import type { Placed, Placer } from './place-pie.js';
 import { LATE_STEP, notPlaced } from './place-pie.js';
+import type { Rest, RestPlacer } from './place-rest.js';
 import type { PlacedRun, RunIdea, WayTable } from './run-times.js';
 import { runTimesOf } from './run-times.js';
 import { shellsByIndex } from './shells.js';
@@ -15,21 +18,26 @@ const NEAR_TRIES = 40;
 const MOST_TRIES = 75;
 const stepAt = (tries: number): number => (tries < FINE_TRIES ? 1 : tries < NEAR_TRIES ? 5 : 20);
 const LATE_TRIES = 60;
-/** Runs on a board, the last one first, each with its pies built and packed. */
+
+/** Runs on a board, the last one first, with all that is done for their pies. */
 export interface LaidRuns {
   readonly all: Placed[];
   readonly runs: PlacedRun[];
-  /** Pies of runs that found no place. */
+  readonly batches: readonly PlacedBatch[];
+  /** Pies of runs, and tasks, that found no place. */
   readonly failed: number;
+  /** Pies whose lining or fruit found none, though all runs did. */
+  readonly troubled: readonly number[];
 }
 
 export interface RunLayer {
   /**
    * Lays runs anew. What stands behind the first run that is another one than the last time stays where it lies: a search
    * tries a pie here and there, and most of the day is the same.
+   * @param order in which their pies are seen to
    * @param urgent pies whose lining and fruit are placed with them
    */
-  lay(ideas: readonly RunIdea[], urgent: ReadonlySet<number>, strict: boolean): LaidRuns;
+  lay(ideas: readonly RunIdea[], order: Order, urgent: ReadonlySet<number>, strict: boolean): LaidRuns;
 }
 
 /** What is found anew each time; building and packing stay as long as their run does. */
@@ -39,23 +47,38 @@ function takeUp(placed: Placed): void {
   placed.line = -1;
 }
 
-/** How the board stood when a run had been laid, or had found no place. */
+/** Pies that are seen to together when all their runs lie. */
+interface Group {
+  readonly of: readonly number[];
+  readonly rest: Rest;
+}
+
+/** How the board stood when a run had been laid, or had found no place, with the pies that were seen to after it. */
 interface Laid {
   readonly idea: RunIdea;
   readonly placed: PlacedRun | null;
+  readonly groups: readonly Group[];
   readonly mark: number;
 }
 
-export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, placer: Placer): RunLayer {
+export function runLayerOf(
+  day: Day,
+  { board, able }: Boards,
+  ways: WayTable,
+  placer: Placer,
+  placeRest: RestPlacer,
+): RunLayer {
   const { kitchen, pies, slack } = day;
   const { at, soonerOf, works, prepareAt, lineAt, pieAt } = placer;
   const shellOf = shellsByIndex(day);
   const all: Placed[] = pies.map(notPlaced);
   let laid: Laid[] = [];
   let laidStrict = false;
-  let laidInOnePiece = false;
-  let laidSparing = false;
+  let laidOrder: Order | null = null;
   const timesOf = runTimesOf(day, ways, board.fromMin);
+  const everybody = [pies.map((_, i) => i)];
+  const hours = [...new Set(pies.map(({ ready }) => ready.at))];
+  const byHour = hours.map((hour) => pies.flatMap(({ ready }, i) => (ready.at === hour ? [i] : [])));
 
   /** When a pie is to be packed: at its hour, a shell when its pie is filled; null when that one lies nowhere yet. */
   function byOf(i: number): number | null {
@@ -148,27 +171,38 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
     return null;
   }
 
+  /** Which pies are seen to after each run, counted from the last one of the day: those whose last run that is. */
+  function endsOf(ideas: readonly RunIdea[], order: Order): (readonly number[])[][] {
+    const ends: (readonly number[])[][] = ideas.map(() => []);
+    for (const of of order.byHour ? byHour : everybody) {
+      const first = ideas.findIndex((idea) => idea.pies.some((i) => of.includes(i)));
+      if (first >= 0) ends[ideas.length - 1 - first]!.push(of);
+    }
+    return ends;
+  }
+
+  const areSame = (groups: readonly Group[], ends: readonly (readonly number[])[]): boolean =>
+    groups.length === ends.length && groups.every(({ of }, k) => of === ends[k]);
+
   /** How many of the runs that lie can stay, counted from the last one of the day. */
-  function staying(ideas: readonly RunIdea[], urgent: ReadonlySet<number>, strict: boolean): number {
-    if (
-      urgent.size > 0 ||
-      strict !== laidStrict ||
-      board.inOnePiece !== laidInOnePiece ||
-      board.sparing !== laidSparing
-    )
-      return 0;
+  function staying(ideas: readonly RunIdea[], ends: readonly (readonly (readonly number[])[])[]): number {
+    const most = Math.min(laid.length, ideas.length);
     let same = 0;
-    while (same < laid.length && same < ideas.length && laid[same]!.idea === ideas[ideas.length - 1 - same])
+    while (same < most) {
+      const { idea, groups } = laid[same]!;
+      if (idea !== ideas[ideas.length - 1 - same] || !areSame(groups, ends[same]!)) break;
       same += 1;
+    }
     return same;
   }
 
   return {
-    lay: (ideas, urgent, strict) => {
-      laid = laid.slice(0, staying(ideas, urgent, strict));
+    lay: (ideas, order, urgent, strict) => {
+      const ends = endsOf(ideas, order);
+      const isOther = urgent.size > 0 || strict !== laidStrict || order !== laidOrder;
+      laid = isOther ? [] : laid.slice(0, staying(ideas, ends));
       laidStrict = strict;
-      laidInOnePiece = board.inOnePiece;
-      laidSparing = board.sparing;
+      laidOrder = order;
       placer.rollBack(laid.at(-1)?.mark ?? 0);
       const runs: PlacedRun[] = [];
       const next: (PlacedRun | null)[] = kitchen.ovens.map(() => null);
@@ -182,17 +216,33 @@ export function runLayerOf(day: Day, { board, able }: Boards, ways: WayTable, pl
         for (const i of idea.pies) all[i]!.run = runs.length;
         runs.push(placed);
       };
-      all.forEach(takeUp);
+      const stays = new Set(laid.flatMap(({ groups }) => groups.flatMap(({ of }) => of)));
+      all.forEach((placed, i) => {
+        if (stays.has(i)) placed.run = -1;
+        else takeUp(placed);
+      });
       for (const { idea, placed } of laid) put(idea, placed);
-      for (let r = ideas.length - 1 - laid.length; r >= 0 && !(strict && failed > 0); r--) {
-        const idea = ideas[r]!;
+      for (let k = laid.length; k < ideas.length && !(strict && failed > 0); k++) {
+        const idea = ideas[ideas.length - 1 - k]!;
         const placed = placeRun(idea, next[idea.oven] ?? null, urgent, strict);
-        laid.push({ idea, placed, mark: placer.mark() });
         put(idea, placed);
+        const groups =
+          strict && failed > 0
+            ? []
+            : ends[k]!.map((of): Group => ({ of, rest: placeRest(of, all, order, urgent) }));
+        laid.push({ idea, placed, groups, mark: placer.mark() });
       }
+      const rests = laid.flatMap(({ groups }) => groups.map(({ rest }) => rest));
       // What was placed with some pies first is no ground for a day without.
       if (urgent.size > 0) laid = [];
-      return { all, runs, failed };
+      if (strict && failed > 0) return { all, runs, batches: [], failed, troubled: [] };
+      return {
+        all,
+        runs,
+        batches: rests.flatMap(({ batches }) => batches),
+        failed: rests.reduce((sum, rest) => sum + rest.failed, failed),
+        troubled: rests.flatMap(({ troubled }) => troubled),
+      };
     },
   };
 }

@@ -2,17 +2,22 @@ import { chanceFrom } from '../units/index.js';
 import { withShells } from '../test/with-shells.js';
 import type { Day } from './day.js';
 import type { DayIdea } from './decode.js';
-import { decoderOf, usualOrder } from './decode.js';
+import { decoderOf } from './decode.js';
+import { usualOrder } from './order.js';
+import { shareOutOf } from './share-out.js';
 import type { Found, Looking } from './neighbours.js';
 import { neighbourOf, putBack } from './neighbours.js';
 import { sampleDay } from './sample-day.js';
 
 /** All that is looked at costs the same: only what is looked at matters here. */
 function lookingAt(day: Day): Looking {
+  const decoder = decoderOf(day);
+  const chance = chanceFrom(7);
   return {
     day,
-    decoder: decoderOf(day),
-    chance: chanceFrom(7),
+    decoder,
+    chance,
+    shareOut: shareOutOf(day, decoder.ways, chance),
     rankOf: ({ total }) => total,
     evaluate: (idea: DayIdea): Found => ({ idea, failed: 0, total: 0, outlook: 0, lateMin: 0, troubled: [] }),
   };

@@ -1,6 +1,8 @@
 import type { Day } from './day.js';
-import type { DayIdea, Decoder, Order } from './decode.js';
+import type { DayIdea, Decoder } from './decode.js';
+import type { Order } from './order.js';
 import type { RunIdea } from './run-times.js';
+import type { ShareOut } from './share-out.js';
 
 /** A plan that was looked at, and what it comes to. */
 export interface Found {
@@ -21,6 +23,7 @@ export interface Looking {
   evaluate(idea: DayIdea): Found;
   /** By what plans are held against each other while the search goes on: the less the better. */
   rankOf(found: Found): number;
+  readonly shareOut: ShareOut;
   /** In [0, 1). */
   chance(): number;
 }
@@ -32,6 +35,8 @@ const NEW_RUN_WAYS = 3;
 const RUNS_LOOKED_AT = 3;
 /** How often a move is made for a pie that is in trouble, while there is one. */
 const TROUBLED_SHARE = 0.3;
+/** How often some runs are shared out anew. */
+const SHARED_OUT = 0.4;
 /** How much before its last moment a run is tried, min. */
 export const soonerBy = [0, 0, 1, 2, 5, 10, 15, 20, 30];
 const orders = [
@@ -39,6 +44,7 @@ const orders = [
   'doughFirst',
   'inOnePiece',
   'sparing',
+  'byHour',
 ] as const satisfies readonly (keyof Order)[];
 
 const without = (runs: readonly RunIdea[], out: ReadonlySet<number>): RunIdea[] =>
@@ -156,16 +162,20 @@ function otherHeat({ day, decoder, evaluate, chance }: Looking, { runs, ...rest 
 }
 
 /**
- * A neighbour of a plan: runs in another order, at another programme or a little sooner, the rest placed in another order, or,
- * most often, a pie in another run, and now and then a few somewhere else.
+ * A neighbour of a plan: the pies of some runs shared out anew, runs in another order, at another programme or a little sooner, the
+ * rest placed in another order, a pie in another run, and now and then a few somewhere else.
  */
 export function neighbourOf(looking: Looking, { idea, troubled }: Pick<Found, 'idea' | 'troubled'>): Found {
-  const { evaluate, chance } = looking;
+  const { evaluate, chance, shareOut } = looking;
   const { runs, order } = idea;
   const pick = (below: number): number => Math.floor(chance() * below);
   // What is late, or found no place, is looked at more than the rest.
   if (troubled.length > 0 && chance() < TROUBLED_SHARE)
     return takeOut(looking, idea, troubled[pick(troubled.length)]);
+  if (chance() < SHARED_OUT) {
+    const shared = shareOut(runs);
+    if (shared) return evaluate({ ...idea, runs: shared });
+  }
   const kind = chance();
   if (kind < 0.15 && runs.length > 1) {
     const a = pick(runs.length - 1);

@@ -8,6 +8,7 @@ import type { Found, Looking } from './neighbours.js';
 import { neighbourOf, putBack } from './neighbours.js';
 import type { SearchFrom, Solving } from './search-day.js';
 import { retold, searchFrom } from './search-day.js';
+import { shareOutOf } from './share-out.js';
 import { shellIds } from './shells.js';
 
 /** Some of a day's pies, and an idea of how they are done. */
@@ -89,6 +90,7 @@ function withOneMore(
     decoder,
     evaluate: (idea) => look(idea, false),
     rankOf: ({ total }) => total,
+    shareOut: shareOutOf(larger, decoder.ways, chance),
     chance,
   };
   let now: Found | null = null;

@@ -57,19 +57,16 @@ export function batchPlacerOf(day: Day, { board, able }: Boards, { works, takes 
   };
 }
 
-/** Puts the dough of pies that lie already on the board: as late as its rests allow. */
+/** Puts the dough of some pies, of those that lie already, on the board: as late as its rests allow. */
 export function doughPlacerOf(
   day: Day,
   boards: Boards,
   placer: Placer,
-): (all: readonly Placed[]) => PlacedDough {
+): (all: readonly Placed[], of: readonly number[]) => PlacedDough {
   const { pies } = day;
   const { mark, rollBack } = placer;
   const placeBatch = batchPlacerOf(day, boards, placer);
   const needOf = (i: number, all: readonly Placed[]): number => needOfPie(day, i, all);
-  const piesOf = Object.fromEntries(
-    Object.keys(day.doughs).map((id) => [id, pies.flatMap(({ dough }, i) => (dough === id ? [i] : []))]),
-  );
 
   /** When each hour's pies are first touched, as far as they lie already. */
   function firstTouches(all: readonly Placed[]): Map<number, number> {
@@ -129,22 +126,22 @@ export function doughPlacerOf(
     return batches;
   }
 
-  return (all) => {
+  return (all, of) => {
     const batches: PlacedBatch[] = [];
     const failed: number[] = [];
     for (const [id, rule] of Object.entries(day.doughs)) {
-      const wanting = (piesOf[id] ?? []).filter((i) => all[i]!.run >= 0);
+      const wanting = of.filter((i) => pies[i]!.dough === id);
       wanting.sort((a, b) => needOf(a, all) - needOf(b, all));
       const before = mark();
-      const wanted = shared(rule, wanting, all).map((of) => ({ of, batch: placeBatch(id, of, all) }));
+      const wanted = shared(rule, wanting, all).map((some) => ({ some, batch: placeBatch(id, some, all) }));
       if (wanted.some(({ batch }) => batch === null)) rollBack(before);
       const tried = wanted.every(({ batch }) => batch !== null)
         ? wanted
         : // No place for so many mixings: fewer and larger ones.
-          large(rule, wanting, all).map((of) => ({ of, batch: placeBatch(id, of, all) }));
-      for (const { of, batch } of tried) {
+          large(rule, wanting, all).map((some) => ({ some, batch: placeBatch(id, some, all) }));
+      for (const { some, batch } of tried) {
         if (batch) batches.push(batch);
-        else failed.push(...of);
+        else failed.push(...some);
       }
     }
     return { batches, failed };

@@ -3,7 +3,8 @@ import { chanceFrom } from '../units/index.js';
 import { checkDay } from './check-day.js';
 import type { Day, DayPlan } from './day.js';
 import { isWhole } from './day.js';
-import { decoderOf, usualOrder } from './decode.js';
+import { decoderOf } from './decode.js';
+import { usualOrder } from './order.js';
 import { layerOf } from './lay-steps.js';
 import { putBack } from './neighbours.js';
 import { resequenced } from './resequence.js';
@@ -31,6 +32,7 @@ function placed(seed: number, pies: number, slack = { readySooner: 0, beforeLoad
     day,
     decoder,
     chance: chanceFrom(seed),
+    shareOut: () => null,
     rankOf: ({ total }: { readonly total: number }) => total,
     evaluate: (idea: Parameters<typeof decoder.decode>[0]) => {
       const decoded = decoder.decode(idea, false);

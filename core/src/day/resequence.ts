@@ -7,7 +7,7 @@ import { inOrder, sequenceOf } from './sequence.js';
 import { toPlan } from './to-plan.js';
 
 /** How much worse an order may be taken at first, min: less where a day has so many steps that it would never cool down. */
-const warmFor = (pies: number): number => 12 * Math.min(1, 12 / pies) ** 2;
+const warmFor = (pies: number): number => 5 * Math.min(1, 12 / pies) ** 2;
 /** It cools down geometrically to so much of that. */
 const COLD_SHARE = 1 / 40;
 const YIELD_EVERY = 64;

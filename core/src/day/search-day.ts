@@ -2,12 +2,13 @@ import { chanceFrom } from '../units/index.js';
 import type { Day, DayPlan } from './day.js';
 import { isWhole } from './day.js';
 import type { DayIdea } from './decode.js';
-import { usualOrder } from './decode.js';
 import { holdsOf } from './hold.js';
 import { isHome, lookerOf } from './look.js';
 import type { Found, Looking } from './neighbours.js';
 import { neighbourOf, putBack } from './neighbours.js';
+import { usualOrder } from './order.js';
 import { resequenced } from './resequence.js';
+import { shareOutOf } from './share-out.js';
 
 /** What a search tells while it goes on. */
 export interface Solving {
@@ -43,9 +44,9 @@ export function* retold<Step, Told, Value>(
 }
 
 /** How much worse a plan may be taken at first, minutes: more where there is more to a plan. */
-const warmFor = (pies: number): number => Math.max(30, 2.5 * pies);
+const warmFor = (pies: number): number => Math.max(15, 1.25 * pies);
 /** It cools down geometrically to so much of that. */
-const COLD_SHARE = 1 / 60;
+const COLD_SHARE = 1 / 20;
 const YIELD_EVERY = 16;
 
 /** A day of so few pies is looked at from several seeds: that takes a moment, and its best plan is nearly always found. */
@@ -54,7 +55,7 @@ export const SMALL_DAY = 4;
 export const LARGE_DAY = 12;
 /** Evaluations for so many pies: some 2 s with a dozen and 10 s with forty. */
 export const evaluationsFor = (pies: number): number =>
-  pies <= SMALL_DAY ? 2000 : 4200 + 60 * pies + 240 * Math.max(0, pies - LARGE_DAY);
+  pies <= SMALL_DAY ? 2000 : 4200 + 60 * pies + 120 * Math.max(0, pies - LARGE_DAY);
 /** Other orders of the best plan's steps that are looked at after that. */
 const REORDERS = 6000;
 /** How much of a search is over when its first half is. */
@@ -102,7 +103,8 @@ export function* searchFrom(
   };
   // Where a first search brought no day home, being late alone counts until one does.
   const rankOf = ({ total, outlook }: Found): number => (strict || isFirst ? outlook : total);
-  const looking: Looking = { day, decoder, evaluate, rankOf, chance };
+  const shareOut = shareOutOf(day, ways, chance);
+  const looking: Looking = { day, decoder, evaluate, rankOf, shareOut, chance };
 
   // Those wanted last are placed first, as a decoder that goes backwards has it; then each where it costs least.
   const byHour = day.pies

@@ -1,6 +1,7 @@
 import { equalPies } from '../test/equal-pies.js';
 import type { Decoded } from './decode.js';
-import { decoderOf, usualOrder } from './decode.js';
+import { decoderOf } from './decode.js';
+import { usualOrder } from './order.js';
 import { runTimesOf } from './run-times.js';
 import { scoreOf } from './score.js';
 import { tallyOf } from './tally.js';
