@@ -99,7 +99,10 @@ describe('a day that is laid', () => {
   it('hour by hour has the dough of the last hour mixed before any of another hour is laid', () => {
     const day = equalPies([600, 600, 600, 600, 690, 690]);
     const heat = keyOf(day.pies[0]!.ways.long![0]!);
-    const runs: RunIdea[] = [[0, 1, 2, 3], [4, 5]].map((pies) => ({ oven: 0, heat, pies, sooner: 0 }));
+    const runs: RunIdea[] = [
+      [0, 1, 2, 3],
+      [4, 5],
+    ].map((pies) => ({ oven: 0, heat, pies, sooner: 0 }));
     const decoder = decoderOf(day);
     const lastTouched = (byHour: boolean): number => {
       const { batches, failed } = decoder.decode({ runs, order: { ...usualOrder, byHour } }, false);

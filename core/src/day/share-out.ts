@@ -7,15 +7,15 @@ import { tailMin } from './wave-checks.js';
 /** So often three runs are shared out anew, not two. */
 const THREE_SHARE = 0.4;
 /** Of runs so near to the first one in their order. */
-const NEAR = 3;
+const NEAR = 2;
 /** So many ways to share them out are thought of; the cheapest is taken. */
 const IDEAS = 8;
 /** A pie that could be in a run is not, so often. */
-const LEFT_SHARE = 0.15;
+const LEFT_SHARE = 0.1;
 /** By how much the price of a pie in a run is off at the most, min: the cheapest run is not always the best. */
 const MOST_OFF_MIN = 6;
 /** What a minute costs that a pie is baked sooner than it must be, because of others in its run. Estimate, found by trial. */
-const SOONER_COST = 0.15;
+const SOONER_COST = 0.3;
 /** So often a run is put one place away from where its hour would have it. */
 const ASIDE_SHARE = 0.3;
 
