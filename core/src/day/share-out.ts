@@ -10,6 +10,8 @@ const THREE_SHARE = 0.4;
 const NEAR = 2;
 /** So many ways to share them out are thought of; the cheapest is taken. */
 const IDEAS = 8;
+/** Programmes of an oven that are thought of for a pie: its best one, and some by chance. */
+const MOST_PROGRAMMES = 4;
 /** A pie that could be in a run is not, so often. */
 const LEFT_SHARE = 0.1;
 /** By how much the price of a pie in a run is off at the most, min: the cheapest run is not always the best. */
@@ -48,6 +50,9 @@ export function shareOutOf(day: Day, ways: WayTable, chance: () => number): Shar
   const { pies, kitchen } = day;
   const by = packedBy(day);
   const pick = (below: number): number => Math.floor(chance() * below);
+  const programmes = ways.map((known) =>
+    known.map((its) => [...its].sort(([, a], [, b]) => a.cost - b.cost)),
+  );
   const latestOf = (i: number, { out }: Pick<Way, 'out'>): number => by[i]! - pies[i]!.cool - out;
   const latestOfRun = ({ oven, heat, pies: of }: RunIdea): number =>
     Math.min(...of.map((i) => latestOf(i, ways[oven]![i]!.get(heat) ?? { out: 0 })));
@@ -55,7 +60,7 @@ export function shareOutOf(day: Day, ways: WayTable, chance: () => number): Shar
   const isCold = ({ warm, ready }: DayPie, { out }: Way, start: number): boolean =>
     warm !== null && start + out < ready.at - warm;
 
-  function mixed(of: readonly number[]): number[] {
+  function mixed<T>(of: readonly T[]): T[] {
     const all = [...of];
     for (let k = all.length - 1; k > 0; k--) {
       const other = pick(k + 1);
@@ -94,8 +99,11 @@ export function shareOutOf(day: Day, ways: WayTable, chance: () => number): Shar
       const [first = 0, ...others] = left;
       let best: Thought | null = null;
       let least = Infinity;
-      for (const [oven, known] of ways.entries()) {
-        for (const [heat, way] of known[first]!) {
+      for (const [oven, known] of programmes.entries()) {
+        const all = known[first]!;
+        const some =
+          all.length <= MOST_PROGRAMMES ? all : [all[0]!, ...mixed(all.slice(1))].slice(0, MOST_PROGRAMMES);
+        for (const [heat, way] of some) {
           const thought = runWith(first, way, others, oven, heat);
           const price = thought.cost / thought.run.pies.length + MOST_OFF_MIN * chance();
           if (price < least) [best, least] = [thought, price];
