@@ -27,20 +27,34 @@ function mostOf(day: Day): number {
   );
 }
 
+const seeds = Array.from({ length: 30 }, (_, k) => k + 1);
+/** Of so many days every choice of pies is planned. */
+const LOOKED_THROUGH = 5;
+
 describe('a day that cannot be done whole', () => {
-  // Days of which some are in time and none is late: late ones are not left out where they are not very late.
-  it.each([3, 7, 9, 12, 21, 25])('has as many pies as go of any choice of them: day %i', (seed) => {
-    const day = tooSoon(seed);
-    const plan = solved(day, false);
-    if (!plan) throw new Error('no plan');
-    expect(plan.late).toEqual([]);
-    expect(checkDay(day, plan)).toEqual([]);
-    expect(day.pies.length - plan.leftOut.length).toBe(mostOf(day));
+  it('has as many pies as go of any choice of them', () => {
+    // Where none is late: late ones are not left out where they are not very late.
+    const days = seeds.map(tooSoon).flatMap((day) => {
+      const plan = solved(day, false);
+      return plan && plan.late.length === 0 && plan.leftOut.length > 0 ? [{ day, plan }] : [];
+    });
+    expect(days.length).toBeGreaterThan(seeds.length / 2);
+    for (const { day, plan } of days.slice(0, LOOKED_THROUGH)) {
+      expect(checkDay(day, plan)).toEqual([]);
+      expect(day.pies.length - plan.leftOut.length).toBe(mostOf(day));
+    }
   });
 
-  it('has some in time where nothing is left once all that fails is left out at one go', () => {
-    expect(solved(tooSoon(25), true)).toBeNull();
-    expect(solved(tooSoon(25), false)?.leftOut).toHaveLength(2);
+  it('has no fewer in time than where all that fails is left out at one go, and on some days more', () => {
+    const more = seeds.map(tooSoon).map((day) => {
+      const inTime = (isRough: boolean): number => {
+        const plan = solved(day, isRough);
+        return plan ? day.pies.length - plan.leftOut.length - plan.late.length : 0;
+      };
+      return inTime(false) - inTime(true);
+    });
+    expect(Math.min(...more)).toBe(0);
+    expect(more.filter((pies) => pies > 0).length).toBeGreaterThan(1);
   });
 
   it('is told by name what to do without, and goes without that', () => {
