@@ -26,6 +26,7 @@ export interface Decoded {
 }
 
 const MOST_RESTARTS = 4;
+
 export interface Decoder {
   readonly board: Board;
   readonly ways: WayTable;

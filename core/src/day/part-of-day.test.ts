@@ -53,7 +53,7 @@ describe('a day that cannot be done whole', () => {
       };
       return inTime(false) - inTime(true);
     });
-    expect(Math.min(...more)).toBe(0);
+    expect(Math.min(...more)).toBeGreaterThanOrEqual(0);
     expect(more.filter((pies) => pies > 0).length).toBeGreaterThan(1);
   });
 

@@ -58,6 +58,13 @@ describe('pies shared out anew', () => {
     expect(sharedOut(warm, 40)).toHaveLength(2);
   });
 
+  it('stay as they are where no oven bakes one of them: none is lost', () => {
+    const day = equalPies([900, 900]);
+    const runs = alone(day);
+    const cold = { ...day, pies: day.pies.map((pie, i) => (i === 1 ? { ...pie, ways: {} } : pie)) };
+    expect(shareOutOf(cold, wayTable(cold), chanceFrom(1))(runs)).toBeNull();
+  });
+
   it('stay as they are where there is one run', () => {
     const day = equalPies([900]);
     expect(shareOutOf(day, wayTable(day), chanceFrom(1))(alone(day))).toBeNull();

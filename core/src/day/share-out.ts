@@ -4,6 +4,7 @@ import type { RunIdea, WayTable } from './run-times.js';
 import { shellsByIndex } from './shells.js';
 import { tailMin } from './wave-checks.js';
 
+// How often, how many and how far: estimates, found by trial on days of a dozen and of forty pies out of the hat.
 /** So often three runs are shared out anew, not two. */
 const THREE_SHARE = 0.4;
 /** Of runs so near to the first one in their order. */
@@ -16,7 +17,7 @@ const MOST_PROGRAMMES = 4;
 const LEFT_SHARE = 0.1;
 /** By how much the price of a pie in a run is off at the most, min: the cheapest run is not always the best. */
 const MOST_OFF_MIN = 6;
-/** What a minute costs that a pie is baked sooner than it must be, because of others in its run. Estimate, found by trial. */
+/** What a minute costs that a pie is baked sooner than it must be, because of others in its run. */
 const SOONER_COST = 0.3;
 /** So often a run is put one place away from where its hour would have it. */
 const ASIDE_SHARE = 0.3;
@@ -29,7 +30,7 @@ interface Thought {
   readonly latest: number;
 }
 
-/** Runs with the pies of two or three of them shared out anew; null where there is one run only. */
+/** Runs with the pies of two or three of them shared out anew; null where there is one run only, or a pie that no oven bakes. */
 export type ShareOut = (runs: readonly RunIdea[]) => RunIdea[] | null;
 
 /** When each pie must be packed at the latest: a shell when its pie is filled. */
@@ -92,8 +93,8 @@ export function shareOutOf(day: Day, ways: WayTable, chance: () => number): Shar
     return { run: { oven, heat, pies: of.map(({ i }) => i), sooner: 0 }, cost, latest };
   }
 
-  /** Runs for all of some pies, each the cheapest for a pie of it, more or less. */
-  function thoughtFor(pool: readonly number[]): Thought[] {
+  /** Runs for all of some pies, each the cheapest for a pie of it, more or less; null where one has no programme. */
+  function thoughtFor(pool: readonly number[]): Thought[] | null {
     const made: Thought[] = [];
     for (let left = mixed(pool); left.length > 0;) {
       const [first = 0, ...others] = left;
@@ -109,7 +110,8 @@ export function shareOutOf(day: Day, ways: WayTable, chance: () => number): Shar
           if (price < least) [best, least] = [thought, price];
         }
       }
-      if (!best) return [];
+      // No runs at all would be the cheapest of all.
+      if (!best) return null;
       const { pies: taken } = best.run;
       made.push(best);
       left = left.filter((i) => !taken.includes(i));
@@ -125,8 +127,11 @@ export function shareOutOf(day: Day, ways: WayTable, chance: () => number): Shar
     const chosen = new Set([first, ...near.slice(0, wanted - 1)]);
     const pool = runs.flatMap((run, r) => (chosen.has(r) ? run.pies : []));
     const sumOf = (thoughts: readonly Thought[]): number => thoughts.reduce((sum, { cost }) => sum + cost, 0);
-    const thoughts = Array.from({ length: IDEAS }, () => thoughtFor(pool));
-    const best = thoughts.reduce((one, other) => (sumOf(other) < sumOf(one) ? other : one));
+    const [thought, ...others] = Array.from({ length: IDEAS }, () => thoughtFor(pool)).filter(
+      (known) => known !== null,
+    );
+    if (!thought) return null;
+    const best = others.reduce((one, other) => (sumOf(other) < sumOf(one) ? other : one), thought);
     const next = runs.filter((_, r) => !chosen.has(r));
     for (const { run, latest } of [...best].sort((a, b) => a.latest - b.latest)) {
       const after = next.findIndex((other) => latestOfRun(other) > latest);
