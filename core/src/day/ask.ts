@@ -2,6 +2,7 @@ import type { HotSide, PieSpec } from '../spec/index.js';
 import type { Buying } from './buy.js';
 import type { DayKitchen, ReadyAs } from './day.js';
 import type { Freezer } from './freezer.js';
+import type { DayMatters } from './matters.js';
 
 /** An oven as a day asks for it: what the bake is simulated with, and what running it takes. */
 export interface AskedOven {
@@ -33,6 +34,7 @@ export interface AskedDay {
   readonly ovens: readonly AskedOven[];
   readonly pies: readonly AskedPies[];
   readonly slack: { readonly readySooner: number; readonly beforeLoad: number };
+  readonly matters: DayMatters;
   readonly buying: Buying;
   readonly freezer: Freezer;
 }

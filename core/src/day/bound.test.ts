@@ -1,7 +1,7 @@
 import { aHand, aloneMin, anOven, equalPies } from '../test/equal-pies.js';
 import { leastLengthMin, lowerBound } from './bound.js';
 import type { Day, DayPie } from './day.js';
-import { weights } from './day.js';
+import { usualWeights as weights } from './matters.js';
 import { finishDay, solveDay } from './solve-day.js';
 
 const oven = weights.run + weights.ovenMin * 50;
@@ -51,15 +51,20 @@ describe('what no plan of a day can be under', () => {
   it('has one run for hours so near that waiting costs less than another one, and two from there on', () => {
     const hands = ['a', 'b', 'c'].map((id) => ({ ...aHand, id }));
     const dayOf = (apartMin: number): Day => equalPies([1000, 1000 + apartMin], { hands });
-    // Mixed together: 3 minutes more for both, and the later one is touched as soon as the other.
-    const together = (apartMin: number): number => 2 * (aloneMin + 3) + apartMin + oven + weights.mix;
-    const apart = 2 * (aloneMin + weights.mix + oven);
-    for (const min of [5, 15, 25, 60]) {
+    const { overlapMin } = weights;
+    // Mixed together: 3 minutes more for both, and the later one is touched as soon as the other, whose way lies all within it.
+    const together = (apartMin: number): number =>
+      (1 + overlapMin) * (aloneMin + 3) + apartMin + oven + weights.mix;
+    const apart = (apartMin: number): number =>
+      aloneMin + apartMin + overlapMin * (aloneMin - apartMin) + 2 * (weights.mix + oven);
+    expect(together(60)).toBeLessThan(apart(60));
+    expect(together(180)).toBeGreaterThan(apart(180));
+    for (const min of [5, 25, 60, 120, 180]) {
       const plan = finishDay(solveDay(dayOf(min), { evaluations: 400 }));
-      const least = lowerBound(dayOf(min));
-      expect(plan?.score.total).toBeCloseTo(Math.min(together(min), apart), 6);
-      expect(least).toBeLessThanOrEqual(Math.min(together(min), apart) + 1e-6);
-      expect(least).toBeGreaterThan(Math.min(together(min), apart) - 8);
+      const [least, best] = [lowerBound(dayOf(min)), Math.min(together(min), apart(min))];
+      expect(plan?.score.total).toBeCloseTo(best, 6);
+      expect(least).toBeLessThanOrEqual(best + 1e-6);
+      expect(least).toBeGreaterThan(best - 8);
     }
   });
 
@@ -100,8 +105,10 @@ describe('what no plan of a day can be under', () => {
     expect(plan?.late).toEqual([]);
     expect(plan?.batches).toHaveLength(1);
     expect(lowerBound(day)).toBeLessThanOrEqual(plan?.score.total ?? 0);
-    // One run and one mixing for all: each has its pie's whole way, two more to be mixed, and the wait for the soonest of them.
-    const together = 3 * (aloneMin + 6) + 2 + 4 + oven + weights.mix;
+    // One run and one mixing for all: a pie's whole way, two more to be mixed, and the wait for the soonest of them; the ways of
+    // the two that are wanted sooner lie within it.
+    const wayMin = aloneMin + 6;
+    const together = wayMin + 4 + weights.overlapMin * (wayMin + wayMin + 2) + oven + weights.mix;
     expect(plan?.score.total).toBeCloseTo(together, 6);
     expect(lowerBound(day)).toBeGreaterThan(together - 10);
   });

@@ -1,9 +1,10 @@
 import type { Day, DayPie } from './day.js';
-import { weights } from './day.js';
 import { mixesBoundOf } from './dough-bound.js';
+import { dayWeightsOf } from './matters.js';
 import { ovensBoundOf } from './oven-bound.js';
 import { placesCheckOf } from './place-checks.js';
 import { attended } from './score.js';
+import { spanCost, spanOf } from './span.js';
 import type { Wave } from './wave-checks.js';
 import { handsCheckOf, headMin, tailMin } from './wave-checks.js';
 
@@ -55,6 +56,7 @@ const MOST_BOXES = 120;
  * is, and the more hands, mixings and runs it asks for.
  */
 function leastOf(day: Day, waves: readonly Wave[]): number {
+  const weights = dayWeightsOf(day);
   const check = checkOf(day, waves);
   const mixesOf = mixesBoundOf(day, waves);
   const ovensOf = ovensBoundOf(day, waves);
@@ -63,8 +65,11 @@ function leastOf(day: Day, waves: readonly Wave[]): number {
     other: number,
     isKnown = false,
   ): Box => {
-    const dayMin = waves.reduce((sum, { hour }, w) => sum + attended(day, latest[w]!, hour), 0);
-    return { soonest, latest, other, least: weights.dayMin * dayMin + other, isKnown };
+    const span = spanOf(
+      waves.map(({ hour }, w) => ({ hour, start: latest[w]! })),
+      (from, to) => attended(day, from, to),
+    );
+    return { soonest, latest, other, least: spanCost(weights, span) + other, isKnown };
   };
   const whole = {
     soonest: waves.map(() => day.earliest),

@@ -1,3 +1,5 @@
+import type { DayMatters } from './matters.js';
+
 /**
  * A programme of an oven: first heat in C, minutes at it, second heat in C. One heat all through has 0 minutes at the first.
  */
@@ -123,6 +125,8 @@ export interface Day {
   readonly pies: readonly DayPie[];
   /** How much room the plan leaves, min: all is ready so much sooner, each pie built so much before its oven. */
   readonly slack: { readonly readySooner: number; readonly beforeLoad: number };
+  /** Missing: all of it as usual. */
+  readonly matters?: DayMatters;
 }
 
 export const taskKinds = ['mix', 'prepare', 'line', 'build', 'load', 'out', 'pack'] as const;
@@ -176,8 +180,10 @@ export interface DayScore {
   readonly total: number;
   readonly lateMin: number;
   readonly heatCost: number;
-  /** From the first touch of each wave to its hour. */
+  /** From a first touch to an hour, each minute once; without hours at which nobody is there. */
   readonly dayMin: number;
+  /** Minutes in which pies of one hour are under way while those of another are, too. */
+  readonly overlapMin: number;
   /** Pies waiting for their oven, over what they need. */
   readonly waitingMin: number;
   readonly ovenMin: number;
@@ -197,23 +203,6 @@ export interface DayPlan {
   readonly leftOut: readonly string[];
   readonly score: DayScore;
 }
-
-/**
- * What things cost, in minutes of the day. Being late is out of the question; a colour a little off is nobody's reason to
- * get up an hour sooner. Estimates, found in a trial.
- */
-export const weights = {
-  lateMin: 1000,
-  heatCost: 1,
-  dayMin: 1,
-  waitingMin: 0.5,
-  ovenMin: 0.2,
-  run: 15,
-  /** A mixing of dough: its bowl, its scales, its washing up. */
-  mix: 15,
-  /** A minute of the room that was to be left. */
-  slackMin: 6,
-} as const;
 
 /** A pie that is not baked at all is as bad as one so late: nobody waits longer for it. Estimate. */
 export const LEFT_OUT_MIN = 240;

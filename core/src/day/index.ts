@@ -31,7 +31,6 @@ export {
   skills,
   taskKinds,
   turnoverMin,
-  weights as dayWeights,
 } from './day.js';
 export { firstCome } from './first-come.js';
 export type { Baking } from './follow-oven.js';
@@ -40,6 +39,8 @@ export type { Freezer, Portion } from './freezer.js';
 export { emptyFreezer, idsOf, portionsOf, shellsIn } from './freezer.js';
 export type { Holds } from './hold.js';
 export { holdsOf } from './hold.js';
+export type { DayMatters, DayWeights, Matter, MatterStop } from './matters.js';
+export { dayWeightsOf, matterKinds, matterStops } from './matters.js';
 export type { Change, Mended } from './mend-slip.js';
 export { mendSlip } from './mend-slip.js';
 export type { Moved, Wish } from './move-task.js';

@@ -1,5 +1,6 @@
 import type { Day, DayOven, DayPie, Way } from './day.js';
-import { weights } from './day.js';
+import type { DayWeights } from './matters.js';
+import { dayWeightsOf } from './matters.js';
 import { keyOf } from './run-times.js';
 import type { Wave } from './wave-checks.js';
 import { leastOf, loadedAfterMin } from './wave-checks.js';
@@ -50,7 +51,7 @@ function besides(longest: Baked, of: readonly Baked[]): Baked[][] {
   );
 }
 
-function runsOn(oven: DayOven, of: readonly Baked[]): Runs[] {
+function runsOn(oven: DayOven, of: readonly Baked[], weights: DayWeights): Runs[] {
   return sizesOf(oven).flatMap(({ most, longer }) => {
     const slower = of.flatMap((one) =>
       one.from <= one.to - longer ? [{ ...one, to: one.to - longer }] : [],
@@ -75,6 +76,7 @@ function bakedOf(
 ): Map<string, Baked[]> {
   const on = new Map<string, Baked[]>();
   // A warm one that waits for others at the door is out later than alone.
+  const { heatCost: dear } = dayWeightsOf(day);
   const laterMin = oven.fullMin + day.kitchen.doorMin * (oven.places - 1);
   pies.forEach((pie, k) => {
     const soonest = firstOf(pie) + loadedAfterMin(day, pie);
@@ -82,7 +84,7 @@ function bakedOf(
     const bakedBy = ({ out, cost }: Way): Baked => ({
       pie: k,
       out,
-      heatCost: weights.heatCost * cost,
+      heatCost: dear * cost,
       from: Math.max(soonest, warm === null ? -Infinity : ready.at - warm - out - laterMin),
       to: ready.at - pack - cool - out,
     });
@@ -154,8 +156,9 @@ function dearest(start: readonly number[], runs: readonly Runs[]): number {
 }
 
 /** As many runs as places ask for, each as long as the shortest, and each pie on the programme that suits it best. */
-function fewestRuns({ kitchen: { ovens }, pies }: Day): number {
-  const runs = Math.ceil(pies.length / Math.max(...ovens.map(({ places }) => places)));
+function fewestRuns(day: Day, weights: DayWeights): number {
+  const { kitchen, pies } = day;
+  const runs = Math.ceil(pies.length / Math.max(...kitchen.ovens.map(({ places }) => places)));
   const shortest = Math.min(...pies.map((pie) => leastOf(pie, 'out')));
   const heatCost = pies.reduce((sum, pie) => sum + weights.heatCost * leastOf(pie, 'cost'), 0);
   return heatCost + runs * (weights.run + weights.ovenMin * shortest);
@@ -167,16 +170,17 @@ function fewestRuns({ kitchen: { ovens }, pies }: Day): number {
  * @returns in the units of `plan.score.total`; Infinity when some pie can be in no oven in time
  */
 export function ovensBoundOf(day: Day, waves: readonly Wave[]): (firsts: readonly number[]) => number {
+  const weights = dayWeightsOf(day);
   const pies = waves.flatMap((wave) => wave.pies);
   const waveOf = new Map(waves.flatMap((wave, w) => wave.pies.map((pie) => [pie, w] as const)));
   return (firsts) => {
     const firstOf = (pie: DayPie): number => firsts[waveOf.get(pie) ?? 0]!;
     const runs = day.kitchen.ovens.flatMap((oven) =>
-      [...bakedOf(day, oven, pies, firstOf).values()].flatMap((of) => runsOn(oven, of)),
+      [...bakedOf(day, oven, pies, firstOf).values()].flatMap((of) => runsOn(oven, of, weights)),
     );
     const shares = pies.map((_, k) =>
       Math.min(...runs.filter(({ longest }) => longest === k).map(({ cost, room }) => cost / (room + 1))),
     );
-    return shares.includes(Infinity) ? Infinity : Math.max(fewestRuns(day), dearest(shares, runs));
+    return shares.includes(Infinity) ? Infinity : Math.max(fewestRuns(day, weights), dearest(shares, runs));
   };
 }

@@ -1,8 +1,10 @@
 import type { Boards, Slot } from './board.js';
 import { lastFull, latestSlot } from './board.js';
 import type { Day, DayDough } from './day.js';
-import { mixMinOf, weights } from './day.js';
+import { mixMinOf } from './day.js';
+import { dayWeightsOf } from './matters.js';
 import type { Placed, Placer } from './place-pie.js';
+import { spanCost, spanOf } from './span.js';
 
 export interface PlacedBatch {
   readonly dough: string;
@@ -64,6 +66,7 @@ export function doughPlacerOf(
   placer: Placer,
 ): (all: readonly Placed[], of: readonly number[]) => PlacedDough {
   const { pies } = day;
+  const weights = dayWeightsOf(day);
   const { mark, rollBack } = placer;
   const placeBatch = batchPlacerOf(day, boards, placer);
   const needOf = (i: number, all: readonly Placed[]): number => needOfPie(day, i, all);
@@ -82,6 +85,16 @@ export function doughPlacerOf(
     return first;
   }
 
+  /** What a day costs whose hours' pies are first touched then, were somebody always there. */
+  const longDay = (first: ReadonlyMap<number, number>): number =>
+    spanCost(
+      weights,
+      spanOf(
+        [...first].map(([hour, start]) => ({ hour: hour - boards.board.fromMin, start })),
+        (from, to) => to - from,
+      ),
+    );
+
   /** As many at once as there may be. */
   function large(rule: DayDough, wanting: readonly number[], all: readonly Placed[]): number[][] {
     if (wanting.length === 0) return [];
@@ -98,13 +111,12 @@ export function doughPlacerOf(
    */
   function shared(rule: DayDough, wanting: readonly number[], all: readonly Placed[]): number[][] {
     const touched = firstTouches(all);
+    const least = longDay(touched);
     const needs = wanting.map((i) => needOf(i, all));
     const costOf = (from: number, to: number, hours: readonly number[]): number => {
       const start = needs[from]! - rule.chillLeast - mixMinOf(rule, to - from);
-      return hours.reduce(
-        (sum, hour) => sum + weights.dayMin * Math.max(0, (touched.get(hour) ?? start) - start),
-        weights.mix,
-      );
+      const sooner = new Map(hours.map((hour) => [hour, Math.min(touched.get(hour) ?? start, start)]));
+      return weights.mix + longDay(new Map([...touched, ...sooner])) - least;
     };
     // The cheapest way to share out the first `to` of them, and where its last batch begins.
     const best: { readonly cost: number; readonly from: number }[] = [{ cost: 0, from: 0 }];

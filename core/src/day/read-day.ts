@@ -9,6 +9,7 @@ import type { Hand } from './day.js';
 import { readyKinds, skills } from './day.js';
 import { readBuying } from './read-buying.js';
 import { readFreezer } from './read-freezer.js';
+import { readMatters } from './read-matters.js';
 import { toldApart, unlike } from './tell-apart.js';
 
 export const DAY_FORMAT = 'mardle-day';
@@ -152,6 +153,7 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
     'kitchen',
     'pies',
     'slack',
+    'matters',
     'buying',
     'freezer',
   ]);
@@ -251,6 +253,7 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
         usual: usualDay.beforeLoad,
       }),
     },
+    matters: readMatters(reader, file['matters']),
     buying: readBuying(reader, file['buying']),
     freezer: readFreezer(reader, file['freezer'], dishes, larder, ownFruits),
   };

@@ -1,5 +1,7 @@
 import type { Day, DayPlan, DayScore } from './day.js';
-import { sameHeat, soonerMin, weights } from './day.js';
+import { sameHeat, soonerMin } from './day.js';
+import { dayWeightsOf } from './matters.js';
+import { spanCost, spanOf } from './span.js';
 
 /**
  * What a plan comes to. Minutes at which nobody is there count for nothing: work of the evening before does not make a night
@@ -45,12 +47,16 @@ export function scoreOf(
       waitingMin += Math.max(0, start - (built.get(pie) ?? start) - (known?.lastChill ?? 0));
     }
   }
-  const dayMin = [...first].reduce((sum, [hour, start]) => sum + attended(day, start, hour), 0);
+  const weights = dayWeightsOf(day);
+  const span = spanOf(
+    [...first].map(([hour, start]) => ({ hour, start })),
+    (from, to) => attended(day, from, to),
+  );
   const total =
     weights.lateMin * lateMin +
     weights.slackMin * slackLost +
     weights.heatCost * heatCost +
-    weights.dayMin * dayMin +
+    spanCost(weights, span) +
     weights.waitingMin * waitingMin +
     weights.ovenMin * ovenMin +
     weights.run * runs.length +
@@ -59,7 +65,7 @@ export function scoreOf(
     total,
     lateMin,
     heatCost,
-    dayMin,
+    ...span,
     waitingMin,
     ovenMin,
     runs: runs.length,

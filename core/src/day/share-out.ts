@@ -1,5 +1,5 @@
 import type { Day, DayPie, Way } from './day.js';
-import { weights } from './day.js';
+import { dayWeightsOf } from './matters.js';
 import type { RunIdea, WayTable } from './run-times.js';
 import { shellsByIndex } from './shells.js';
 import { tailMin } from './wave-checks.js';
@@ -49,6 +49,7 @@ function packedBy(day: Day): number[] {
  */
 export function shareOutOf(day: Day, ways: WayTable, chance: () => number): ShareOut {
   const { pies, kitchen } = day;
+  const weights = dayWeightsOf(day);
   const by = packedBy(day);
   const pick = (below: number): number => Math.floor(chance() * below);
   const programmes = ways.map((known) =>

@@ -1,5 +1,6 @@
 import type { Day, DayPlan } from './day.js';
-import { isWhole, LEFT_OUT_MIN, weights } from './day.js';
+import { isWhole, LEFT_OUT_MIN } from './day.js';
+import { usualWeights } from './matters.js';
 import { asManyAsGo, planWithoutFailing } from './part-of-day.js';
 import type { Searched, Solving } from './search-day.js';
 import { evaluationsFor, LARGE_DAY, retold, searchFrom, SMALL_DAY } from './search-day.js';
@@ -28,7 +29,7 @@ const NEXT_SEED = 0x9e3779b9;
 const PART_SHARE = 0.5;
 
 const badness = (plan: DayPlan | null): number =>
-  plan ? plan.score.total + weights.lateMin * LEFT_OUT_MIN * plan.leftOut.length : Infinity;
+  plan ? plan.score.total + usualWeights.lateMin * LEFT_OUT_MIN * plan.leftOut.length : Infinity;
 
 const better = (a: DayPlan | null, b: DayPlan | null): DayPlan | null => (badness(a) < badness(b) ? a : b);
 

@@ -30,6 +30,18 @@ describe('what a day on a board comes to', () => {
     }
   });
 
+  it('is that too where other things matter than usual', () => {
+    const other: typeof day = {
+      ...day,
+      matters: { lateStart: 'much', fewRuns: 'little', noWaiting: 'much' },
+    };
+    const its = tallyOf(other, board.fromMin, runTimesOf(other, ways, board.fromMin));
+    const decoded = decode({ runs: [run(0, 1), run(2)], order: usualOrder }, false);
+    const { total } = scoreOf(other, toPlan(other, board, ways, decoded));
+    expect(its(decoded).total).toBeCloseTo(total, 6);
+    expect(total).not.toBeCloseTo(tally(decoded).total, 0);
+  });
+
   it('looks better where those are begun later that are not the first', () => {
     const of = ({ pies, runs, batches }: Decoded, soonerMin: number): Decoded => ({
       // Fruit of the second one is cut so much sooner; the first one's is cut before that all the same.

@@ -1,8 +1,10 @@
 import type { Day } from './day.js';
-import { soonerMin, weights } from './day.js';
+import { soonerMin } from './day.js';
 import type { Decoded } from './decode.js';
+import { dayWeightsOf } from './matters.js';
 import type { RunIdea, RunTimes } from './run-times.js';
 import { attended } from './score.js';
+import { spanCost, spanOf } from './span.js';
 
 /** What a day on a board comes to. */
 export interface Tally {
@@ -28,15 +30,17 @@ export function tallyOf(
   timesOf: (idea: RunIdea) => RunTimes | null,
 ): (decoded: Pick<Decoded, 'runs' | 'batches' | 'pies'>) => Tally {
   const { pies } = day;
+  const weights = dayWeightsOf(day);
   const readyAt = Int32Array.from(pies, ({ ready }) => ready.at - fromMin);
   const hours = [...new Set(readyAt)];
   const waveOf = pies.map((_, i) => hours.indexOf(readyAt[i]!));
   const sooner = pies.map((pie) => soonerMin(pie, day.slack));
   /** Minutes up to each one at which somebody is there. */
   const thereBy = new Int32Array(Math.max(...hours) + 1).map((_, t) => attended(day, fromMin, fromMin + t));
-  /** When each pie is first touched; how long the day of each wave is. */
+  const minutesOf = (from: number, to: number): number => thereBy[to]! - thereBy[from]!;
+  /** When each pie is first touched, and each hour's pies. */
   const own = new Int32Array(pies.length);
-  const dayMin = new Float64Array(hours.length);
+  const first = new Int32Array(hours.length);
   const shareOf = waveOf.map((wave) => OWN_DAY_SHARE / waveOf.filter((other) => other === wave).length);
   const touch = (i: number, start: number): void => {
     if (start >= 0 && start < own[i]!) own[i] = start;
@@ -61,14 +65,18 @@ export function tallyOf(
         sum += weights.slackMin * Math.min(sooner[i]!, Math.max(0, overMin + sooner[i]!));
       }
     }
-    dayMin.fill(0);
+    first.set(hours);
     let ownDays = 0;
     for (let i = 0; i < pies.length; i++) {
-      const ownMin = thereBy[readyAt[i]!]! - thereBy[own[i]!]!;
-      dayMin[waveOf[i]!] = Math.max(dayMin[waveOf[i]!]!, ownMin);
-      ownDays += shareOf[i]! * ownMin;
+      const wave = waveOf[i]!;
+      first[wave] = Math.min(first[wave]!, own[i]!);
+      ownDays += shareOf[i]! * minutesOf(own[i]!, readyAt[i]!);
     }
-    const total = dayMin.reduce((all, min) => all + weights.dayMin * min, sum + weights.lateMin * lateMin);
+    const span = spanOf(
+      hours.map((hour, w) => ({ hour, start: first[w]! })),
+      minutesOf,
+    );
+    const total = sum + weights.lateMin * lateMin + spanCost(weights, span);
     return { total, lateMin, outlook: total + weights.dayMin * ownDays };
   };
 }

@@ -1,7 +1,15 @@
+import { builtInLarder } from '../larder/index.js';
 import type { Day, DayPlan, DayTask } from './day.js';
 import { goOf } from './goes.js';
 
-const plural = (count: number, one: string): string => (count === 1 ? one : `${count} ${one}s`);
+/** What is mixed, and for how many; for one pie, for which. */
+function mixWords(day: Day, { batches }: DayPlan, id: string): string {
+  const { dough = '', pies = [] } = batches.find((batch) => batch.id === id) ?? {};
+  const name = builtInLarder.doughs.get(dough)?.label.toLowerCase() ?? dough;
+  const [one = '', ...others] = pies;
+  const what = others.length === 0 ? pieName(day, one) : `${pies.length} pies`;
+  return `Mix ${name} dough for ${what}`;
+}
 
 /**
  * A task in a baker's words, with all that is done at the same go.
@@ -19,10 +27,8 @@ export function taskWords(day: Day, plan: DayPlan, task: DayTask): string {
   // A day that was kept before such pies were has no word of it.
   const filledAfter = typeof pie?.sets === 'number';
   switch (kind) {
-    case 'mix': {
-      const batch = plan.batches.find(({ id }) => id === of);
-      return `Mix dough for ${plural(batch?.pies.length ?? 0, 'pie')}`;
-    }
+    case 'mix':
+      return mixWords(day, plan, of);
     case 'prepare':
       return `Fruit for ${name}`;
     case 'line':

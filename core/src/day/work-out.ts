@@ -13,6 +13,7 @@ import { portionsOf, shellsIn } from './freezer.js';
 import { shellIdOf } from './shells.js';
 import type { InOven } from './ways.js';
 import { heatOf, turned, waysOf } from './ways.js';
+import { nobodyCan } from './who-can.js';
 
 const inOven = (spec: PieSpec, { id, kind, offsetC, warmUpMin, hotSide }: AskedOven): PieSpec => ({
   ...spec,
@@ -113,6 +114,9 @@ export function* workOutDay(asked: AskedDay, larder: Larder = builtInLarder): Ge
     const baked = bakedBefore({ ...made.pie, dish }, planned.get(key) ?? new Map<string, InOven>());
     for (const id of ids) pies.push(...baked.map((pie) => ({ ...pie, ...named(id, pie) })));
   }
+  const kitchen = { ...asked.kitchen, ovens };
+  const problems = nobodyCan({ kitchen, pies });
+  if (problems.length > 0) return { ok: false, problems };
   const dishes = Object.fromEntries(
     Object.entries(asked.kitchen.dishes).map(([label, count]) => [
       label,
@@ -127,10 +131,11 @@ export function* workOutDay(asked: AskedDay, larder: Larder = builtInLarder): Ge
       zero: asked.zero,
       timeZone: asked.timeZone,
       earliest: asked.earliest,
-      kitchen: { ...asked.kitchen, dishes, ovens },
+      kitchen: { ...kitchen, dishes },
       doughs,
       pies,
       slack: asked.slack,
+      ...(Object.keys(asked.matters).length > 0 && { matters: asked.matters }),
     },
   };
 }

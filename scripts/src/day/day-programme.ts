@@ -1,5 +1,5 @@
 import type { Day, DayOven, DayPie, Way } from '@mardle/core';
-import { dayWeights as weights, mixMinOf, momentsOf, outsOf, sameHeat, turnoverMin } from '@mardle/core';
+import { dayWeightsOf, mixMinOf, momentsOf, outsOf, sameHeat, turnoverMin } from '@mardle/core';
 import type { Programme, Sum } from './linear.js';
 import { minus, nought, number, plus, programmeWriter, times } from './linear.js';
 
@@ -41,7 +41,9 @@ function subsets(of: readonly number[], most: number): number[][] {
 }
 
 /** Each run that some of the pies could share. */
-export function columnsOf({ kitchen, pies }: Day): Column[] {
+export function columnsOf(day: Day): Column[] {
+  const { kitchen, pies } = day;
+  const weights = dayWeightsOf(day);
   return kitchen.ovens.flatMap((oven, o) => {
     const waysOf = (i: number): readonly Way[] => pies[i]?.ways[oven.id] ?? [];
     const every = pies.flatMap((_, i) => waysOf(i));
@@ -80,6 +82,7 @@ export function columnsOf({ kitchen, pies }: Day): Column[] {
  */
 export function dayProgramme(day: Day, known: number): Programme {
   const { kitchen, pies, doughs } = day;
+  const weights = dayWeightsOf(day);
   const { choice, part, atMost, same, costs, written } = programmeWriter();
   const lastStep = inSteps(Math.max(...pies.map(({ ready }) => ready.at)));
   const away = (step: number): boolean => {
@@ -90,7 +93,9 @@ export function dayProgramme(day: Day, known: number): Programme {
   const awayMin = span(lastStep).filter(away).length * GRID_MIN;
   const firstStep = Math.max(
     inSteps(day.earliest),
-    Math.floor((Math.min(...pies.map(({ ready }) => ready.at)) - known - awayMin) / GRID_MIN),
+    Math.floor(
+      (Math.min(...pies.map(({ ready }) => ready.at)) - known / weights.dayMin - awayMin) / GRID_MIN,
+    ),
   );
   const steps = span(lastStep - firstStep + 1).map((k) => firstStep + k);
   const over = (from: number, name: string, make: (name: string) => Sum): Begun => {
@@ -153,6 +158,10 @@ export function dayProgramme(day: Day, known: number): Programme {
       busy.push((t) => plus(...span(loadSteps).map((back) => at(t - after - back))));
   }
 
+  /** Whether pies of any hour are under way. */
+  const underWay = over(firstStep, 'u', part);
+  for (const t of steps)
+    if (t < lastStep && !away(t)) costs(times((weights.dayMin - weights.overlapMin) * GRID_MIN, underWay(t)));
   const waves = new Map<number, Begun>();
   const touches = (i: number, begun: Begun): void => {
     const hour = pies[i]!.ready.at;
@@ -160,7 +169,8 @@ export function dayProgramme(day: Day, known: number): Programme {
     if (!waves.has(hour)) {
       waves.set(hour, wave);
       const there = steps.filter((t) => t < inSteps(hour) && !away(t));
-      costs(times(weights.dayMin * GRID_MIN, plus(...there.map(wave))));
+      costs(times(weights.overlapMin * GRID_MIN, plus(...there.map(wave))));
+      for (const t of there) atMost(wave(t), underWay(t));
       for (const t of steps.slice(1)) atMost(wave(t - 1), wave(t));
     }
     for (const t of steps) atMost(begun(t), wave(t));

@@ -28,10 +28,28 @@ describe('days of two pies beside the best plans that there are', () => {
 
 describe('days with a shell that is baked before, beside the best plans that there are', () => {
   it('are the best ones too', () => {
-    const { proven, equal, open } = compiled<BesideBest>('day/proven-day.js', 'besideBest(2, 6, true)');
+    const { proven, equal, open } = compiled<BesideBest>(
+      'day/proven-day.js',
+      'besideBest(2, 6, { shell: true })',
+    );
     expect({ equal, open }).toEqual({ equal: proven, open: 0 });
     expect(proven).toBeGreaterThan(3);
   }, 300_000);
+});
+
+describe('days on which other things matter than usual, beside the best plans that there are', () => {
+  it.each([`{ lateStart: 'much' }`, `{ lateStart: 'little', fewMixes: 'much', noWaiting: 'much' }`])(
+    'are the best ones too: %s',
+    (matters) => {
+      const { proven, equal, open } = compiled<BesideBest>(
+        'day/proven-day.js',
+        `besideBest(2, 6, { matters: ${matters} })`,
+      );
+      expect({ equal, open }).toEqual({ equal: proven, open: 0 });
+      expect(proven).toBeGreaterThan(3);
+    },
+    300_000,
+  );
 });
 
 describe('a programme of whole numbers', () => {

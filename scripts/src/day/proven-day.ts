@@ -1,4 +1,4 @@
-import type { Day, DayPie, DayPlan } from '@mardle/core';
+import type { Day, DayMatters, DayPie, DayPlan } from '@mardle/core';
 import { checkDay, finishDay, isWhole, lowerBound, sampleDay, shellIdOf, solveDay } from '@mardle/core';
 import type { Highs } from 'highs';
 import { createRequire } from 'node:module';
@@ -84,6 +84,13 @@ function withShell(day: Day): Day {
   };
 }
 
+/** What days are looked at, but the usual ones. */
+export interface Unusual {
+  /** One pie of each is filled into a shell that is baked before. */
+  readonly shell?: boolean;
+  readonly matters?: DayMatters;
+}
+
 /** A day beside its proof. */
 export interface Proven {
   readonly seed: number;
@@ -97,12 +104,17 @@ export interface Proven {
  * Our plan of a small day beside the best that there is, as a general solver of whole-number programmes proves it.
  * @param seed of the day and of the search
  * @param pies two to four
- * @param shell one of them is filled into a shell that is baked before
+ * @param unusual how the day is not as usual
  * @returns null for a day that our search does not bring home
  * @throws when the solver's plan breaks a rule, or is worth something else than it says: then the programme is wrong
  */
-export async function provenDay(seed: number, pies: number, shell = false): Promise<Proven | null> {
-  const day = shell ? withShell(gridDay(seed, pies)) : gridDay(seed, pies);
+export async function provenDay(
+  seed: number,
+  pies: number,
+  { shell = false, matters = {} }: Unusual = {},
+): Promise<Proven | null> {
+  const plain = { ...gridDay(seed, pies), matters };
+  const day = shell ? withShell(plain) : plain;
   const plan = finishDay(solveDay(day, { seed }));
   if (!isWhole(plan)) return null;
   const programme = dayProgramme(day, plan.score.total);
@@ -146,14 +158,14 @@ export interface BesideBest {
  * Our plans of seeded days beside the best that there are.
  * @param pies two to four
  * @param seeds of the days, from 1
- * @param shell one pie of each is filled into a shell that is baked before
+ * @param unusual how the days are not as usual
  * @returns counts, and each gap
  */
-export async function besideBest(pies: number, seeds: number, shell = false): Promise<BesideBest> {
+export async function besideBest(pies: number, seeds: number, unusual: Unusual = {}): Promise<BesideBest> {
   let [proven, equal, open] = [0, 0, 0];
   const gaps: { seed: number; pies: number; share: number }[] = [];
   for (let seed = 1; seed <= seeds; seed++) {
-    const day = await provenDay(seed, pies, shell);
+    const day = await provenDay(seed, pies, unusual);
     if (!day) continue;
     if (!day.best) {
       open += 1;

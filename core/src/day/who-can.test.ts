@@ -1,0 +1,27 @@
+import { aHand, equalPies } from '../test/equal-pies.js';
+import type { Day, Skill } from './day.js';
+import { nobodyCan } from './who-can.js';
+
+const withSkills = (...of: readonly (readonly Skill[] | null)[]): Day =>
+  equalPies([1000], { hands: of.map((skills, k) => ({ ...aHand, id: `hand ${k}`, skills })) });
+const said = (day: Day): string[] => nobodyCan(day).map(({ message }) => message);
+
+describe('what nobody can do', () => {
+  it('is nothing, where one can do all, or all of them together can', () => {
+    expect(said(withSkills(null, ['oven']))).toEqual([]);
+    expect(said(withSkills(['dough', 'fruit', 'line'], ['build', 'oven', 'pack']))).toEqual([]);
+  });
+
+  it('is told by its name', () => {
+    expect(said(withSkills(['fruit', 'line', 'oven', 'pack']))).toEqual([
+      'Nobody who is there mixes dough.',
+      'Nobody who is there fills and closes pies.',
+    ]);
+  });
+
+  it('is only what a pie of the day asks for', () => {
+    const day = withSkills(['build', 'oven', 'pack']);
+    const pies = day.pies.map((pie) => ({ ...pie, dough: null, prepare: 0, line: 0 }));
+    expect(said({ ...day, pies })).toEqual([]);
+  });
+});
