@@ -17,12 +17,16 @@ import type { DayFile } from '../state/day.js';
 import { doneWithout } from './doneWithout.js';
 import { useDay, withRemedy } from '../state/day.js';
 import { holdInWorker, searchInWorker, solveInWorker, stopSolving } from '../workers/day.js';
+import { DayDate } from './DayDate.js';
 import classes from './DayPlace.module.css';
 import { DayPlanned, PLANNED } from './DayPlanned.js';
+import { InFreezer } from './InFreezer.js';
 import { newDay } from './newDay.js';
 import { People } from './People.js';
+import { Places } from './Places.js';
 import { ShareDay, SharedDays } from './ShareDay.js';
 import { WantedList } from './WantedList.js';
+import { Wishes } from './Wishes.js';
 
 /** The day stands under what is wanted, as `DayPlace.module.css` has it. */
 const narrow = (): boolean => window.matchMedia('(max-width: 900px)').matches;
@@ -199,8 +203,12 @@ export function DayPlace() {
                 </Button>
               </div>
             )}
+            <DayDate file={file} />
             <WantedList file={file} />
             <People file={file} />
+            <Places file={file} />
+            <InFreezer file={file} />
+            <Wishes file={file} />
           </Plate>
           {solved ? (
             <DayPlanned

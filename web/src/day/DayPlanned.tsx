@@ -102,6 +102,7 @@ function inTime(day: Day, plan: DayPlan | null): string {
   const isNot = new Set([...(plan?.late.map(({ pie }) => pie) ?? []), ...(plan?.leftOut ?? [])]);
   const count = plan ? all.filter(({ id }) => !isNot.has(id)).length : 0;
   if (count === 0) return 'Not one pie of this day can be in time.';
+  if (all.length === 1) return 'It is in time.';
   return count === all.length ? `All ${all.length} in time.` : `${count} of ${all.length} in time.`;
 }
 

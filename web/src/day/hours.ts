@@ -45,9 +45,13 @@ export function instantAt(date: string, hour: string, timeZone: string): string 
 /** Where a day's times are counted from, and in which zone they are told. */
 type Clock = Pick<Day, 'zero' | 'timeZone'>;
 
-/** Date and hour of what the file of a day says, on the wall of its own place. */
-export const hourOf = ({ zero, timeZone }: Clock, at: string | number): OnTheWall =>
-  onTheWall(typeof at === 'number' ? Date.parse(zero) + at * MINUTE_MS : Date.parse(at), timeZone);
+/** The instant of what the file of a day says, ms. */
+export const msOf = ({ zero }: Pick<Clock, 'zero'>, at: string | number): number =>
+  typeof at === 'number' ? Date.parse(zero) + at * MINUTE_MS : Date.parse(at);
+
+/** Date and hour of that, on the wall of its own place. */
+export const hourOf = (clock: Clock, at: string | number): OnTheWall =>
+  onTheWall(msOf(clock, at), clock.timeZone);
 
 /** Marks of the line of time: each whole hour between two minutes. */
 export function hourMarks({ zero }: Pick<Day, 'zero'>, from: number, to: number): number[] {

@@ -1,5 +1,5 @@
 import type { TickRequest } from '@mardle/contract';
-import type { DayPlan, DayTask, Freezer, Happened, PieSpec, ReadyAs, Remedy, Stocked } from '@mardle/core';
+import type { DayMatters, DayPlan, DayTask, Freezer, Happened, PieSpec, ReadyAs, Remedy, Stocked } from '@mardle/core';
 import { emptyFreezer, idsOf, nothingStocked, readDay, shellsIn, usualBuying, usualDay } from '@mardle/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
@@ -36,9 +36,13 @@ export interface DayFile {
     readonly ovens: readonly object[];
     readonly dishes: Readonly<Record<string, number>>;
     readonly fridgePlaces?: number;
+    readonly rackPlaces?: number;
+    readonly hobRings?: number;
+    readonly mixers?: number;
   };
   readonly pies: readonly Wanted[];
   readonly slack?: { readonly readySooner?: number; readonly beforeLoad?: number };
+  readonly matters?: DayMatters;
   readonly freezer?: Partial<Freezer>;
   readonly buying?: {
     readonly slices?: number;
