@@ -1,4 +1,6 @@
+import { starterSpec } from '../spec/index.js';
 import { aHand, equalPies } from '../test/equal-pies.js';
+import { smallDay, workedDay } from '../test/small-day.js';
 import type { Day, Skill } from './day.js';
 import { nobodyCan } from './who-can.js';
 
@@ -23,5 +25,17 @@ describe('what nobody can do', () => {
     const day = withSkills(['build', 'oven', 'pack']);
     const pies = day.pies.map((pie) => ({ ...pie, dough: null, prepare: 0, line: 0 }));
     expect(said({ ...day, pies })).toEqual([]);
+  });
+
+  it('is told before anything is searched, and so is an hour before all work', () => {
+    const dishes = { [starterSpec.dish.label]: 1 };
+    const fileOf = (at: number): object =>
+      smallDay({ pies: [{ id: 'one', ready: { at }, pie: starterSpec }], dishes }) as object;
+    const hands = [{ id: 'helper', from: 0, to: 900, skills: ['oven'] }];
+    const ovens = [{ id: 'Oven', warmUpMin: 20, places: 2 }];
+    expect(() => workedDay({ ...fileOf(600), kitchen: { hands, ovens, dishes } })).toThrow(
+      /Nobody who is there mixes dough\..*Say who does that too\./,
+    );
+    expect(() => workedDay(fileOf(-30))).toThrow(/to be ready before anything may be done/);
   });
 });

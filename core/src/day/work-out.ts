@@ -112,6 +112,13 @@ export function* workOutDay(asked: AskedDay, larder: Larder = builtInLarder): Ge
     // A frozen shell stands in its dish already: that one is nobody else's.
     const dish = frozenShell ? null : made.pie.dish;
     const baked = bakedBefore({ ...made.pie, dish }, planned.get(key) ?? new Map<string, InOven>());
+    if (baked.some(({ ready }) => ready.at <= asked.earliest)) {
+      return problem(
+        `pies.${asked.pies.indexOf(wanted)}.ready.at`,
+        `"${spec.name}" is to be ready before anything may be done.`,
+        'Let work begin sooner, or want it later.',
+      );
+    }
     for (const id of ids) pies.push(...baked.map((pie) => ({ ...pie, ...named(id, pie) })));
   }
   const kitchen = { ...asked.kitchen, ovens };
