@@ -1,14 +1,13 @@
 import type { DayListResponse } from '@mardle/contract';
+import type { Page } from '@playwright/test';
 import { join } from 'node:path';
 import { expect, expectAccessible, newPie, test } from './kitchen.js';
 
 const days = join(import.meta.dirname, '..', 'docs', 'examples', 'days');
 const saturday = join(days, 'saturday.json');
 
-test('a bake day: two pies are wanted, the day is planned, a slip is seen before it is agreed to', async ({
-  page,
-}) => {
-  const name = `Stall ${crypto.randomUUID().slice(0, 8)}`;
+/** A pie of that name is made and kept, and is what a new day wants. */
+async function beginDayOf(page: Page, name: string): Promise<void> {
   await newPie(page, name);
   await page.keyboard.press('Control+s');
   await expect(page.getByText(/version 2, saved/)).toBeVisible();
@@ -16,6 +15,13 @@ test('a bake day: two pies are wanted, the day is planned, a slip is seen before
   await page.getByRole('button', { name: 'Begin a day' }).click();
   await page.getByPlaceholder('a pie of this kitchen').fill(name);
   await page.getByRole('option', { name }).click();
+}
+
+test('a bake day: two pies are wanted, the day is planned, a slip is seen before it is agreed to', async ({
+  page,
+}) => {
+  const name = `Stall ${crypto.randomUUID().slice(0, 8)}`;
+  await beginDayOf(page, name);
   await page.getByLabel(`How many of ${name}`).fill('2');
   await page.getByLabel(`When ${name} is wanted`).fill('14:00');
   await expectAccessible(page);
@@ -91,13 +97,7 @@ test('a bake day on another date: who comes the evening before, who is away, and
   page,
 }) => {
   const name = `Market ${crypto.randomUUID().slice(0, 8)}`;
-  await newPie(page, name);
-  await page.keyboard.press('Control+s');
-  await expect(page.getByText(/version 2, saved/)).toBeVisible();
-  await page.goto('/day');
-  await page.getByRole('button', { name: 'Begin a day' }).click();
-  await page.getByPlaceholder('a pie of this kitchen').fill(name);
-  await page.getByRole('option', { name }).click();
+  await beginDayOf(page, name);
   await page.getByLabel('Date of the day').fill('2027-05-22');
   // Friday evening, a night at home, and Saturday from six: too late to bake for nine.
   await page.getByLabel('From when lead is there, day').selectOption({ label: 'Fri' });
@@ -173,14 +173,8 @@ test('two tablets, one day: each ticks, and sees the other’s ticks and the new
   browser,
 }) => {
   const name = `Tablets ${crypto.randomUUID().slice(0, 8)}`;
-  await newPie(page, name);
-  await page.keyboard.press('Control+s');
-  await expect(page.getByText(/version 2, saved/)).toBeVisible();
-  await page.goto('/day');
-  await page.getByRole('button', { name: 'Begin a day' }).click();
+  await beginDayOf(page, name);
   await page.getByLabel('Name of the day').fill(name);
-  await page.getByPlaceholder('a pie of this kitchen').fill(name);
-  await page.getByRole('option', { name }).click();
   await page.getByLabel(`When ${name} is wanted`).fill('14:00');
   await page.getByRole('button', { name: 'Plan the day' }).click();
   await expect(page.getByText('It is in time.')).toBeVisible({ timeout: 60_000 });

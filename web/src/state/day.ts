@@ -1,5 +1,15 @@
 import type { TickRequest } from '@mardle/contract';
-import type { DayMatters, DayPlan, DayTask, Freezer, Happened, PieSpec, ReadyAs, Remedy, Stocked } from '@mardle/core';
+import type {
+  DayMatters,
+  DayPlan,
+  DayTask,
+  Freezer,
+  Happened,
+  PieSpec,
+  ReadyAs,
+  Remedy,
+  Stocked,
+} from '@mardle/core';
 import { emptyFreezer, idsOf, nothingStocked, readDay, shellsIn, usualBuying, usualDay } from '@mardle/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
