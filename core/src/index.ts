@@ -348,6 +348,7 @@ export {
   turnoverMin,
   usualBuying,
   usualDay,
+  usualEarliest,
   wallTime,
   weighDay,
   wholePies,

@@ -69,3 +69,12 @@ export const usualDay = {
   linedMostMin: 1440,
   builtMostMin: 75,
 } as const;
+
+/**
+ * Before when nothing is done where nobody says: at the day's zero, or when somebody comes before that.
+ * @param hands with the minute from which each is there
+ * @returns min of the day
+ * @example usualEarliest([{ from: 60 }, { from: -420 }]) // -420
+ */
+export const usualEarliest = (hands: readonly { readonly from: number }[]): number =>
+  Math.min(0, ...hands.map(({ from }) => from));

@@ -240,6 +240,15 @@ describe('reading a day', () => {
     expect(read.ok && read.asked.pies[0]?.ready.at).toBe(360);
   });
 
+  it('lets work begin when the first comes, where nothing else is said', () => {
+    const comes = (from: number, said: object = {}): unknown => {
+      const hands = [{ id: 'lead', from, to: 400 }];
+      const read = readDay({ ...good, ...said, kitchen: { ...good.kitchen, hands } });
+      return read.ok && read.asked.earliest;
+    };
+    expect([comes(-420), comes(60), comes(-420, { earliest: -360 })]).toEqual([-420, 0, -360]);
+  });
+
   it.each<[string, unknown, string]>([
     ['nothing', null, 'format'],
     ['another format', { format: 'mardle-pie' }, 'format'],

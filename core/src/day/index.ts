@@ -1,5 +1,5 @@
 export type { AskedDay, AskedOven, AskedPies } from './ask.js';
-export { usualDay } from './ask.js';
+export { usualDay, usualEarliest } from './ask.js';
 export { leastLengthMin, lowerBound } from './bound.js';
 export type { Bought, Buying, PieCost, Stocked, ToBuy } from './buy.js';
 export { buyDay, nothingStocked, usualBuying } from './buy.js';

@@ -75,8 +75,8 @@ function bakedOf(
   firstOf: (pie: DayPie) => number,
 ): Map<string, Baked[]> {
   const on = new Map<string, Baked[]>();
-  // A warm one that waits for others at the door is out later than alone.
   const { heatCost: dear } = dayWeightsOf(day);
+  // A warm one that waits for others at the door is out later than alone.
   const laterMin = oven.fullMin + day.kitchen.doorMin * (oven.places - 1);
   pies.forEach((pie, k) => {
     const soonest = firstOf(pie) + loadedAfterMin(day, pie);

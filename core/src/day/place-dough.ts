@@ -111,12 +111,12 @@ export function doughPlacerOf(
    */
   function shared(rule: DayDough, wanting: readonly number[], all: readonly Placed[]): number[][] {
     const touched = firstTouches(all);
-    const least = longDay(touched);
+    const asItLies = longDay(touched);
     const needs = wanting.map((i) => needOf(i, all));
     const costOf = (from: number, to: number, hours: readonly number[]): number => {
       const start = needs[from]! - rule.chillLeast - mixMinOf(rule, to - from);
       const sooner = new Map(hours.map((hour) => [hour, Math.min(touched.get(hour) ?? start, start)]));
-      return weights.mix + longDay(new Map([...touched, ...sooner])) - least;
+      return weights.mix + longDay(new Map([...touched, ...sooner])) - asItLies;
     };
     // The cheapest way to share out the first `to` of them, and where its last batch begins.
     const best: { readonly cost: number; readonly from: number }[] = [{ cost: 0, from: 0 }];

@@ -4,7 +4,7 @@ import { readSpec } from '../plan/index.js';
 import type { FieldProblem, Reader } from '../spec/index.js';
 import { hotSides, instantMs, isPlain, makeReader } from '../spec/index.js';
 import type { AskedDay, AskedOven, AskedPies } from './ask.js';
-import { usualDay } from './ask.js';
+import { usualDay, usualEarliest } from './ask.js';
 import type { Hand } from './day.js';
 import { readyKinds, skills } from './day.js';
 import { readBuying } from './read-buying.js';
@@ -224,7 +224,7 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
   const asked: AskedDay = {
     zero: String(file['zero']),
     timeZone,
-    earliest: reader.minute('earliest', file['earliest'] ?? 0, zeroMs),
+    earliest: reader.minute('earliest', file['earliest'] ?? usualEarliest(hands), zeroMs),
     kitchen: {
       hands,
       hobRings: places('hobRings', usualDay.hobRings),

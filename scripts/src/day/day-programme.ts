@@ -1,5 +1,7 @@
-import type { Day, DayOven, DayPie, Way } from '@mardle/core';
-import { dayWeightsOf, mixMinOf, momentsOf, outsOf, sameHeat, turnoverMin } from '@mardle/core';
+import type { Day, DayPie, Way } from '@mardle/core';
+import { dayWeightsOf, mixMinOf, momentsOf, sameHeat, turnoverMin } from '@mardle/core';
+import type { Column } from './columns.js';
+import { columnsOf, GRID_MIN, inSteps, subsets } from './columns.js';
 import type { Programme, Sum } from './linear.js';
 import { minus, nought, number, plus, programmeWriter, times } from './linear.js';
 
@@ -10,69 +12,10 @@ import { minus, nought, number, plus, programmeWriter, times } from './linear.js
  * hours: then as many things at once as there are hands can always be given to them.
  */
 
-/** All minutes of a day are whole steps of this. */
-export const GRID_MIN = 5;
-
 /** Whether something has begun by a step, from its row; before and after its window that is known. */
 type Begun = (step: number) => Sum;
 
-export interface Column {
-  readonly name: string;
-  readonly oven: DayOven;
-  readonly way: Way;
-  readonly pies: readonly number[];
-  /** Steps from its start at which each is out. */
-  readonly outs: readonly number[];
-  readonly lasts: number;
-  readonly cost: number;
-}
-
-const inSteps = (minutes: number): number => {
-  if (minutes % GRID_MIN !== 0) throw new Error(`${minutes} min is off the grid`);
-  return minutes / GRID_MIN;
-};
-
 const span = (steps: number): number[] => Array.from({ length: steps }, (_, k) => k);
-
-/** All that can be picked of some, but nothing at all. */
-function subsets(of: readonly number[], most: number): number[][] {
-  const all = of.reduce<number[][]>((sets, one) => [...sets, ...sets.map((set) => [...set, one])], [[]]);
-  return all.filter((set) => set.length > 0 && set.length <= most);
-}
-
-/** Each run that some of the pies could share. */
-export function columnsOf(day: Day): Column[] {
-  const { kitchen, pies } = day;
-  const weights = dayWeightsOf(day);
-  return kitchen.ovens.flatMap((oven, o) => {
-    const waysOf = (i: number): readonly Way[] => pies[i]?.ways[oven.id] ?? [];
-    const every = pies.flatMap((_, i) => waysOf(i));
-    const heats = every.filter((way, k) => every.findIndex(({ heat }) => sameHeat(heat, way.heat)) === k);
-    return heats.flatMap((way, h) => {
-      const known = (i: number): Way | undefined => waysOf(i).find(({ heat }) => sameHeat(heat, way.heat));
-      const can = pies.flatMap((_, i) => (known(i) ? [i] : []));
-      return subsets(can, oven.places).map((set): Column => {
-        const own = set.flatMap((i) => known(i) ?? []);
-        const outs = outsOf(
-          oven,
-          kitchen.doorMin,
-          own.map(({ out }) => out),
-        );
-        const lasts = Math.max(...outs);
-        const heatCost = own.reduce((sum, { cost }) => sum + cost, 0);
-        return {
-          name: `${o}_${h}_${set.join('_')}`,
-          oven,
-          way,
-          pies: set,
-          outs: outs.map(inSteps),
-          lasts: inSteps(lasts),
-          cost: weights.run + weights.ovenMin * lasts + weights.heatCost * heatCost,
-        };
-      });
-    });
-  });
-}
 
 /**
  * The programme whose least value no plan of a day can be under, and that the best one reaches.

@@ -2,7 +2,8 @@ import type { Day, DayMatters, DayPie, DayPlan } from '@mardle/core';
 import { checkDay, finishDay, isWhole, lowerBound, sampleDay, shellIdOf, solveDay } from '@mardle/core';
 import type { Highs } from 'highs';
 import { createRequire } from 'node:module';
-import { dayProgramme, GRID_MIN } from './day-programme.js';
+import { GRID_MIN } from './columns.js';
+import { dayProgramme } from './day-programme.js';
 import { provenPlan } from './proven-plan.js';
 
 // It has types for one kind of module and code for the other.

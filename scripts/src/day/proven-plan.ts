@@ -1,6 +1,6 @@
 import type { Day, DayPlan, DayTask, Heat, TaskKind } from '@mardle/core';
 import { mixMinOf, scoreOf } from '@mardle/core';
-import { columnsOf, GRID_MIN } from './day-programme.js';
+import { columnsOf, GRID_MIN } from './columns.js';
 
 /** What a solver found: the variables that are 1, by name. */
 export type Chosen = ReadonlySet<string>;

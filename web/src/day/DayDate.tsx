@@ -1,14 +1,16 @@
 import { TextInput } from '@mantine/core';
+import { usualEarliest } from '@mardle/core';
 import type { DayFile } from '../state/day.js';
 import { useDay } from '../state/day.js';
 import classes from './DayPlace.module.css';
-import { hourOf } from './hours.js';
+import { hourOf, minuteOf } from './hours.js';
 import { shiftDay } from './shiftDay.js';
 import { WallTime } from './WallTime.js';
 
 /** Which day it is, and before when nothing is done. */
 export function DayDate({ file }: { readonly file: DayFile }) {
   const { change } = useDay();
+  const came = file.kitchen.hands.map(({ from }) => ({ from: minuteOf(file, from) }));
   return (
     <>
       <h2>The day</h2>
@@ -27,7 +29,7 @@ export function DayDate({ file }: { readonly file: DayFile }) {
         <WallTime
           file={file}
           label="Before when nothing is done"
-          at={file.earliest ?? 0}
+          at={file.earliest ?? usualEarliest(came)}
           onChange={(earliest) => change({ earliest })}
         />
       </div>

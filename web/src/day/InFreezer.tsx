@@ -1,4 +1,3 @@
-import { NumberInput } from '@mantine/core';
 import type { Freezer } from '@mardle/core';
 import { builtInLarder, emptyFreezer, formOf, shellsIn, withOwnFruits } from '@mardle/core';
 import type { Limit } from '../bench/stations/QuantityField.js';
@@ -6,6 +5,7 @@ import { QuantityField } from '../bench/stations/QuantityField.js';
 import { useMemo } from 'react';
 import type { DayFile } from '../state/day.js';
 import { useDay } from '../state/day.js';
+import { CountInput } from './CountInput.js';
 import { madeOf } from './portions.js';
 import classes from './DayPlace.module.css';
 
@@ -73,27 +73,21 @@ export function InFreezer({ file }: { readonly file: DayFile }) {
       <h2>In the freezer</h2>
       <div className={classes.counts}>
         {[...dishes].map((label) => (
-          <NumberInput
+          <CountInput
             key={label}
             label={`Shells, ${label}`}
-            min={0}
-            max={kitchen.dishes[label] ?? 0}
-            allowDecimal={false}
-            clampBehavior="strict"
+            most={kitchen.dishes[label] ?? 0}
             value={shellsIn(freezer, label)}
-            onChange={(count) => typeof count === 'number' && set('shells', label, count)}
+            onChange={(count) => set('shells', label, count)}
           />
         ))}
         {[...doughs].map((id) => (
-          <NumberInput
+          <CountInput
             key={id}
             label={`Dough for pies, ${builtInLarder.doughs.get(id)?.label.toLowerCase() ?? id}`}
-            min={0}
-            max={MOST}
-            allowDecimal={false}
-            clampBehavior="strict"
+            most={MOST}
             value={freezer.dough[id] ?? 0}
-            onChange={(count) => typeof count === 'number' && set('dough', id, count)}
+            onChange={(count) => set('dough', id, count)}
           />
         ))}
         {[...fruits].map((id) => (

@@ -3,7 +3,6 @@ import { IconPlus } from '@tabler/icons-react';
 import type { DayFile, Person } from '../state/day.js';
 import { useDay } from '../state/day.js';
 import classes from './DayPlace.module.css';
-import { msOf } from './hours.js';
 import { PersonRow } from './PersonRow.js';
 
 const MOST = 12;
@@ -13,12 +12,8 @@ export function People({ file }: { readonly file: DayFile }) {
   const { change } = useDay();
   const { hands } = file.kitchen;
   const set = (next: readonly Person[]): void => change({ kitchen: { ...file.kitchen, hands: next } });
-  const setOne = (i: number, part: Partial<Person>): void => {
+  const setOne = (i: number, part: Partial<Person>): void =>
     set(hands.map((one, k) => (k === i ? { ...one, ...part } : one)));
-    // Who comes the evening before comes to work.
-    const { from } = part;
-    if (from !== undefined && msOf(file, from) < msOf(file, file.earliest ?? 0)) change({ earliest: from });
-  };
   return (
     <>
       <h2>Who is there</h2>

@@ -10,7 +10,7 @@ import { WallTime } from './WallTime.js';
 
 const MOST_BREAKS = 20;
 
-export const skillWords: Readonly<Record<Skill, string>> = {
+const skillWords: Readonly<Record<Skill, string>> = {
   dough: 'mix dough',
   fruit: 'fruit',
   line: 'roll and line',

@@ -1,7 +1,7 @@
-import { NumberInput } from '@mantine/core';
 import { emptyFreezer, shellsIn, usualDay } from '@mardle/core';
 import type { DayFile } from '../state/day.js';
 import { USUAL_FRIDGE, useDay } from '../state/day.js';
+import { CountInput } from './CountInput.js';
 import classes from './DayPlace.module.css';
 
 const MOST = 200;
@@ -24,34 +24,25 @@ export function Places({ file }: { readonly file: DayFile }) {
       <h2>Dishes and fridge</h2>
       <div className={classes.counts}>
         {used.map((label) => (
-          <NumberInput
+          <CountInput
             key={label}
             label={label}
-            min={shellsIn({ ...emptyFreezer, ...file.freezer }, label)}
-            max={MOST}
-            allowDecimal={false}
-            clampBehavior="strict"
+            least={shellsIn({ ...emptyFreezer, ...file.freezer }, label)}
+            most={MOST}
             value={kitchen.dishes[label] ?? 0}
             onChange={(count) =>
-              typeof count === 'number' &&
               change({ kitchen: { ...kitchen, dishes: { ...kitchen.dishes, [label]: count } } })
             }
           />
         ))}
         {places.map(({ field, label, least, usual }) => (
-          <NumberInput
+          <CountInput
             key={field}
             label={label}
-            min={least}
-            max={MOST}
-            allowDecimal={false}
-            clampBehavior="strict"
+            least={least}
+            most={MOST}
             value={kitchen[field] ?? usual}
-            onChange={(count) =>
-              typeof count === 'number' &&
-              count >= least &&
-              change({ kitchen: { ...kitchen, [field]: count } })
-            }
+            onChange={(count) => change({ kitchen: { ...kitchen, [field]: count } })}
           />
         ))}
       </div>

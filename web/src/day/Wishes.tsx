@@ -1,8 +1,9 @@
-import { NumberInput, SegmentedControl } from '@mantine/core';
+import { SegmentedControl } from '@mantine/core';
 import type { Matter, MatterStop } from '@mardle/core';
 import { matterKinds, matterStops, usualDay } from '@mardle/core';
 import type { DayFile } from '../state/day.js';
 import { useDay } from '../state/day.js';
+import { CountInput } from './CountInput.js';
 import classes from './DayPlace.module.css';
 
 const matterWords: Readonly<Record<Matter, string>> = {
@@ -32,15 +33,12 @@ export function Wishes({ file }: { readonly file: DayFile }) {
       <h2>Room, for what goes wrong</h2>
       <div className={classes.counts}>
         {rooms.map(({ field, label, most }) => (
-          <NumberInput
+          <CountInput
             key={field}
             label={label}
-            min={0}
-            max={most}
-            allowDecimal={false}
-            clampBehavior="strict"
+            most={most}
             value={file.slack?.[field] ?? usualDay[field]}
-            onChange={(min) => typeof min === 'number' && change({ slack: { ...file.slack, [field]: min } })}
+            onChange={(min) => change({ slack: { ...file.slack, [field]: min } })}
           />
         ))}
       </div>

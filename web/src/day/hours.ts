@@ -46,8 +46,12 @@ export function instantAt(date: string, hour: string, timeZone: string): string 
 type Clock = Pick<Day, 'zero' | 'timeZone'>;
 
 /** The instant of what the file of a day says, ms. */
-export const msOf = ({ zero }: Pick<Clock, 'zero'>, at: string | number): number =>
+const msOf = ({ zero }: Pick<Clock, 'zero'>, at: string | number): number =>
   typeof at === 'number' ? Date.parse(zero) + at * MINUTE_MS : Date.parse(at);
+
+/** The minute of the day of that. */
+export const minuteOf = (clock: Pick<Clock, 'zero'>, at: string | number): number =>
+  (msOf(clock, at) - msOf(clock, 0)) / MINUTE_MS;
 
 /** Date and hour of that, on the wall of its own place. */
 export const hourOf = (clock: Clock, at: string | number): OnTheWall =>

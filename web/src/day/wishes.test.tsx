@@ -46,9 +46,13 @@ describe('what a baker says of the day', () => {
     await user.selectOptions(screen.getByLabelText('From when lead is there, day'), 'Fri');
     fireEvent.change(screen.getByLabelText('From when lead is there'), { target: { value: '17:00' } });
     expect(asked().kitchen.hands[0]?.from).toBe(-7 * 60);
-    expect(asked().earliest).toBe(-20 * 60);
-    fireEvent.change(screen.getByLabelText('Before when nothing is done'), { target: { value: '17:00' } });
     expect(asked().earliest).toBe(-7 * 60);
+    expect(screen.getByLabelText('Before when nothing is done')).toHaveValue('17:00');
+    // Who says so themselves is taken at their word.
+    fireEvent.change(screen.getByLabelText('Before when nothing is done'), { target: { value: '18:00' } });
+    expect(asked().earliest).toBe(-6 * 60);
+    fireEvent.change(screen.getByLabelText('From when lead is there'), { target: { value: '16:00' } });
+    expect(asked().earliest).toBe(-6 * 60);
   });
 
   it('is when somebody is away', async () => {
