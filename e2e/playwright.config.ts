@@ -15,6 +15,8 @@ export default defineConfig({
     baseURL,
     actionTimeout: 10_000,
     viewport: { width: 1280, height: 800 },
+    // Stories see the server as it answers; the one of an offline reload lets the kept files serve.
+    serviceWorkers: 'block',
     launchOptions: {
       executablePath: '/usr/bin/chromium',
       args: [

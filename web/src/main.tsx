@@ -49,3 +49,13 @@ if (root) {
     </StrictMode>,
   );
 }
+
+/** Kept files serve a page that is loaded again while the server is away. */
+const KEPT_FILES = '/sw.js';
+
+if (import.meta.env.PROD && 'serviceWorker' in navigator) {
+  // The first view goes first.
+  window.addEventListener('load', () => {
+    navigator.serviceWorker.register(KEPT_FILES).catch(() => undefined);
+  });
+}

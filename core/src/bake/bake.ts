@@ -64,9 +64,11 @@ const FOIL_WORTH_MIN = 6;
 /** A found bake is watched so much longer, to see when it is home on the finer mesh. */
 const MOST_LONGER_MIN = 40;
 const OTHERS_KEPT = 8;
-/** Minutes from the oven at which a pie is best turned round: once its first stage is over, and a third of the second. */
+/** Minutes from loading at which a pie is best turned round: half way at one heat, else a third into the second stage. */
 export const turnAt = ([first, second]: readonly [Stage, Stage]): number =>
-  Math.round(first.timeMin + second.timeMin / 3);
+  Math.round(
+    first.tempC === second.tempC ? (first.timeMin + second.timeMin) / 2 : first.timeMin + second.timeMin / 3,
+  );
 
 /** Doors opened for what hands do: turning, foil, weights. */
 export const interventionsFor = (

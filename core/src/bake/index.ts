@@ -17,6 +17,8 @@ export { constant } from './constants.js';
 export type { Cooling } from './cooling.js';
 export { coolDown } from './cooling.js';
 export { crustActivity } from './crust.js';
+export type { Handled, PlannedBake } from './end-shift.js';
+export { endShiftMin, handledSoFar, isOtherwise } from './end-shift.js';
 export { enthalpyJ, temperatureC } from './enthalpy.js';
 export type { HeatPicture } from './heat-picture.js';
 export { heatPicture } from './heat-picture.js';
@@ -36,7 +38,7 @@ export { conductivity, moistAirK, specificHeat, withAir } from './properties.js'
 export type { OnProgramme } from './programme.js';
 export { bakeOnProgramme } from './programme.js';
 export type { Reading } from './readings.js';
-export type { BakeEvent, BakeEventKind, BakeTimes, RunningBake } from './running.js';
+export type { BakeEvent, BakeEventKind, BakeTimes, DoneSign, NextTouch, RunningBake } from './running.js';
 export { bakeEventKinds, isFinished, runningBake, standing } from './running.js';
 export { findStages } from './search.js';
 export type { OvenPlace } from './simulate.js';

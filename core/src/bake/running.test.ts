@@ -8,7 +8,9 @@ const times: BakeTimes = {
   ],
   turnMin: 28,
   foilMin: null,
-  bubblingMin: 50,
+  weightsMin: null,
+  sign: { label: 'Look: thick bubbles all round?', kind: 'bubbling', dueMin: 50 },
+  taps: ['turned', 'bubbling', 'tender', 'colour_golden', 'foil_on', 'door_opened'],
   coolMin: 180,
 };
 
@@ -43,6 +45,51 @@ describe('a running bake', () => {
     expect(runningBake(times, events, at(56 + 180)).phase).toBe('ready');
     events.push(event('cut', 240));
     expect(runningBake(times, events, at(241)).phase).toBe('eaten');
+  });
+
+  it('says out when it is out, whatever was never tapped before', () => {
+    const untouched = runningBake(times, [loaded], at(56));
+    expect(untouched.next).toMatchObject({ kind: 'out', dueAt: at(55) });
+    expect(untouched.touches.map(({ kind }) => kind)).toEqual(['lowered', 'turned', 'bubbling', 'out']);
+    expect(runningBake(times, [loaded, event('lowered', 15)], at(55)).next?.kind).toBe('out');
+  });
+
+  it('of touches that are due lets the gravest lead, of equals the latest', () => {
+    expect(runningBake(times, [loaded], at(30)).next?.kind).toBe('lowered');
+    const lowered = [loaded, event('lowered', 15)];
+    expect(runningBake(times, lowered, at(51)).next?.kind).toBe('bubbling');
+    const foiled = { ...times, foilMin: 35 };
+    expect(runningBake(foiled, lowered, at(51)).next?.kind).toBe('foil_on');
+    expect(runningBake(foiled, lowered, at(20)).next?.kind).toBe('turned');
+  });
+
+  it('has weights lifted out of an empty shell, and asks nothing of a filling', () => {
+    const shell: BakeTimes = {
+      ...times,
+      stages: [
+        { tempC: 190, timeMin: 20 },
+        { tempC: 190, timeMin: 15 },
+      ],
+      turnMin: 17,
+      weightsMin: 25,
+      sign: { label: 'Look: dry and pale gold?', kind: 'colour_pale', dueMin: 33 },
+      taps: ['weights_out', 'turned', 'colour_pale', 'foil_on', 'door_opened'],
+    };
+    const open = runningBake(shell, [loaded], at(26));
+    expect(open.next).toMatchObject({ kind: 'weights_out', label: 'Lift the weights out' });
+    expect(open.touches.map(({ kind }) => kind)).toEqual(['turned', 'weights_out', 'colour_pale', 'out']);
+    const out = runningBake(shell, [loaded, event('weights_out', 26)], at(27));
+    expect(out.done).toEqual([{ kind: 'weights_out', at: at(26) }]);
+    expect(out.next?.kind).toBe('turned');
+  });
+
+  it('comes out later or sooner by what was really done, and is sliced no sooner than it can be', () => {
+    const sooner = runningBake({ ...times, shiftMin: -7 }, [loaded], at(3));
+    expect(sooner.outDueAt).toBe(at(48));
+    expect(sooner.sliceAt).toBe(at(48 + 180));
+    // Nobody has taken it out yet: the slice waits with it.
+    expect(runningBake(times, [loaded], at(70)).sliceAt).toBe(at(70 + 180));
+    expect(runningBake({ ...times, coolMin: null }, [loaded], at(3)).sliceAt).toBeNull();
   });
 
   it('lowers nothing at one heat, and turns up what rises', () => {

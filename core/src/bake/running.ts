@@ -7,6 +7,8 @@ export const bakeEventKinds = [
   'turned',
   'foil_on',
   'foil_off',
+  /** Weights lifted out of an empty shell. */
+  'weights_out',
   'door_opened',
   'bubbling',
   'tender',
@@ -35,14 +37,28 @@ export interface BakeEvent {
   readonly note?: string;
 }
 
+/** The sign to look for before a pie comes out: the question, the tap that answers it, and when it is due. */
+export interface DoneSign {
+  readonly label: string;
+  readonly kind: BakeEventKind;
+  /** Minutes from loading; null when it is not to be expected within the bake. */
+  readonly dueMin: number | null;
+}
+
 /** When things are due in a bake, in minutes from loading (cooling: from out). */
 export interface BakeTimes {
   readonly stages: readonly [Stage, Stage];
   readonly turnMin: number;
   readonly foilMin: number | null;
-  readonly bubblingMin: number | null;
-  /** Minutes from the oven until it is eaten as planned, and what comes then. */
-  readonly coolMin: number;
+  /** Weights are lifted out of an empty shell; null where none lie in it. */
+  readonly weightsMin: number | null;
+  readonly sign: DoneSign | null;
+  /** What can be tapped as seen or done beside the stages. */
+  readonly taps: readonly BakeEventKind[];
+  /** It comes out so much later than planned (negative: sooner), by what was really done. */
+  readonly shiftMin?: number;
+  /** Minutes from the oven until it is eaten as planned, and what comes then; null until that is worked out. */
+  readonly coolMin: number | null;
   readonly then?: string;
 }
 
@@ -52,8 +68,8 @@ const readyWords = (then: string): string => (then === FIRST_SLICE ? 'Cut the fi
 
 type BakePhase = 'stage1' | 'stage2' | 'one_heat' | 'cooling' | 'ready' | 'eaten' | 'cancelled';
 
-/** The touch that is next, and when. */
-interface NextTouch {
+/** A touch, and when it is due, ms since 1970. */
+export interface NextTouch {
   readonly kind: BakeEventKind;
   readonly label: string;
   readonly dueAt: number;
@@ -64,10 +80,14 @@ export interface RunningBake {
   readonly loadedAt: number;
   readonly outDueAt: number;
   readonly outAt: number | null;
-  readonly sliceAt: number;
+  /** Null until it is worked out how long it cools. */
+  readonly sliceAt: number | null;
   /** What comes at `sliceAt`. */
   readonly then: string;
+  /** The touch that leads: of those due the gravest, of equals the latest; else the one that is due first. */
   readonly next: NextTouch | null;
+  /** All touches that wait for a hand while it is in the oven, what is due first before what comes later. */
+  readonly touches: readonly NextTouch[];
   /** Other interventions that can be tapped now. */
   readonly seen: readonly BakeEventKind[];
   /** What was tapped so far beside the stages, in order. */
@@ -105,15 +125,57 @@ export function isFinished(events: readonly BakeEvent[]): boolean {
   return !loaded || stood.some(({ kind }) => kind === 'cut' || kind === 'cancelled');
 }
 
-/** What is shown as seen, once tapped. */
-const seeable: readonly BakeEventKind[] = [
-  'turned',
-  'bubbling',
-  'tender',
-  'colour_golden',
-  'foil_on',
-  'door_opened',
-];
+/** Taps that end or move a bake are told by its stages; all others are listed as done, once tapped. */
+const partOfStages: ReadonlySet<BakeEventKind> = new Set([
+  'loaded',
+  'lowered',
+  'more_time',
+  'out',
+  'cooled',
+  'cut',
+  'cancelled',
+  'undo',
+]);
+
+/** How much harm a forgotten touch does; what is not named does least. */
+const gravity: Readonly<Partial<Record<BakeEventKind, number>>> = {
+  out: 4,
+  lowered: 3,
+  weights_out: 3,
+  foil_on: 2,
+  turned: 0,
+};
+const gravityOf = ({ kind }: NextTouch): number => gravity[kind] ?? 1;
+
+/** The touch that a hand should do first: of those due the gravest, of equals the latest; else what is due first. */
+function leading(touches: readonly NextTouch[], nowMs: number): NextTouch | null {
+  const due = touches.filter(({ dueAt }) => dueAt <= nowMs);
+  const [gravest] = due.sort((a, b) => gravityOf(b) - gravityOf(a) || b.dueAt - a.dueAt);
+  return gravest ?? touches[0] ?? null;
+}
+
+/** Touches of a pie in the oven that nobody has tapped yet, what is due first before what comes later. */
+function openTouches(
+  { stages: [first, second], turnMin, foilMin, weightsMin, sign }: BakeTimes,
+  isTapped: (kind: BakeEventKind) => boolean,
+  { lowerDueAt, outDueAt, dueAt }: { lowerDueAt: number; outDueAt: number; dueAt(minute: number): number },
+): NextTouch[] {
+  const touch = (kind: BakeEventKind, label: string, minute: number | null): NextTouch[] =>
+    minute === null || isTapped(kind) ? [] : [{ kind, label, dueAt: dueAt(minute) }];
+  const lowered: NextTouch = {
+    kind: 'lowered',
+    label: second.tempC < first.tempC ? 'Lower the oven' : 'Turn the oven up',
+    dueAt: lowerDueAt,
+  };
+  return [
+    ...(first.tempC === second.tempC || isTapped('lowered') ? [] : [lowered]),
+    ...touch('weights_out', 'Lift the weights out', weightsMin),
+    ...touch('turned', 'Turn the pie', turnMin),
+    ...touch('foil_on', 'Foil if it is golden', foilMin),
+    ...(sign ? touch(sign.kind, sign.label, sign.dueMin) : []),
+    { kind: 'out' as const, label: 'Out', dueAt: outDueAt },
+  ].sort((a, b) => a.dueAt - b.dueAt);
+}
 
 /**
  * The state of a bake at a moment, from its plan and its events alone, so that any screen after any restart shows the
@@ -144,15 +206,17 @@ export function runningBake(times: BakeTimes, events: readonly BakeEvent[], nowM
   const oneHeat = first.tempC === second.tempC;
   const loweredAt = oneHeat ? loadedAt : when('lowered');
   const lowerDueAt = loadedAt + (first.timeMin + moreMin(when('lowered') ?? Infinity)) * MINUTE_MS;
-  // Lowered late, the pie had more heat already: the end does not move by itself.
-  const outDueAt = loadedAt + (first.timeMin + second.timeMin + moreMin(Infinity)) * MINUTE_MS;
+  const wholeMin = first.timeMin + second.timeMin + (times.shiftMin ?? 0);
+  const outDueAt = loadedAt + (wholeMin + moreMin(Infinity)) * MINUTE_MS;
   const outAt = when('out');
-  const sliceAt = (outAt ?? outDueAt) + times.coolMin * MINUTE_MS;
+  // It cannot have come out before now while nobody has taken it out.
+  const leavesAt = outAt ?? Math.max(outDueAt, nowMs);
+  const sliceAt = times.coolMin === null ? null : leavesAt + times.coolMin * MINUTE_MS;
   const cutAt = when('cut');
   const done = stood.flatMap(({ kind, at }) =>
-    seeable.includes(kind) ? [{ kind, at: Date.parse(at) }] : [],
+    partOfStages.has(kind) ? [] : [{ kind, at: Date.parse(at) }],
   );
-  const base = { loadedAt, outDueAt, outAt, sliceAt, then: times.then ?? FIRST_SLICE, done };
+  const base = { loadedAt, outDueAt, outAt, sliceAt, then: times.then ?? FIRST_SLICE, done, touches: [] };
 
   if (when('cancelled') !== null) {
     return { ...base, phase: 'cancelled', next: null, seen: [], setTempC: second.tempC };
@@ -162,47 +226,32 @@ export function runningBake(times: BakeTimes, events: readonly BakeEvent[], nowM
     return { ...base, phase: 'eaten', next: null, seen: [], setTempC: second.tempC };
   }
   if (outAt !== null) {
-    const ready = nowMs >= sliceAt || when('cooled') !== null;
+    const ready = (sliceAt !== null && nowMs >= sliceAt) || when('cooled') !== null;
     return {
       ...base,
       phase: ready ? 'ready' : 'cooling',
-      next: { kind: 'cut', label: ready ? readyWords(base.then) : 'Slice it', dueAt: sliceAt },
+      next:
+        sliceAt === null
+          ? null
+          : { kind: 'cut', label: ready ? readyWords(base.then) : 'Slice it', dueAt: sliceAt },
       seen: [],
       setTempC: second.tempC,
     };
   }
-  const due: NextTouch[] = [];
-  if (loweredAt === null) {
-    const label = second.tempC < first.tempC ? 'Lower the oven' : 'Turn the oven up';
-    due.push({ kind: 'lowered', label, dueAt: lowerDueAt });
-  } else {
-    // What comes after the minutes that were added is later by them, so long as it had not come yet.
-    const minute = (min: number): number =>
-      stood.reduce(
-        (due, { kind, at, minutes = 0 }) =>
-          kind === 'more_time' && Date.parse(at) < due ? due + minutes * MINUTE_MS : due,
-        loadedAt + min * MINUTE_MS,
-      );
-    if (when('turned') === null)
-      due.push({ kind: 'turned', label: 'Turn the pie', dueAt: minute(times.turnMin) });
-    if (times.foilMin !== null && when('foil_on') === null) {
-      due.push({ kind: 'foil_on', label: 'Foil if it is golden', dueAt: minute(times.foilMin) });
-    }
-    if (times.bubblingMin !== null && when('bubbling') === null) {
-      due.push({
-        kind: 'bubbling',
-        label: 'Look: thick bubbles all round?',
-        dueAt: minute(times.bubblingMin),
-      });
-    }
-  }
-  due.push({ kind: 'out', label: 'Out', dueAt: outDueAt });
-  due.sort((a, b) => a.dueAt - b.dueAt);
+  // What comes after the minutes that were added is later by them, so long as it had not come yet.
+  const dueAt = (minute: number): number =>
+    stood.reduce(
+      (due, { kind, at, minutes = 0 }) =>
+        kind === 'more_time' && Date.parse(at) < due ? due + minutes * MINUTE_MS : due,
+      loadedAt + minute * MINUTE_MS,
+    );
+  const touches = openTouches(times, (kind) => when(kind) !== null, { lowerDueAt, outDueAt, dueAt });
   return {
     ...base,
     phase: oneHeat ? 'one_heat' : loweredAt === null ? 'stage1' : 'stage2',
-    next: due[0] ?? null,
-    seen: seeable.filter((kind) => kind === 'door_opened' || when(kind) === null),
+    next: leading(touches, nowMs),
+    touches,
+    seen: times.taps.filter((kind) => kind === 'door_opened' || when(kind) === null),
     setTempC: loweredAt === null ? first.tempC : second.tempC,
   };
 }

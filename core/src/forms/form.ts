@@ -64,6 +64,9 @@ export interface TakenUp {
   readonly changes: readonly string[];
 }
 
+/** By what a baker sees that it is done: bubbles of its juice, a clean skewer, or its colour. */
+export type SeenDone = 'bubbles' | 'skewer' | 'colour';
+
 /** All that a form of pie is. */
 export interface Form {
   readonly kind: FormKind;
@@ -116,6 +119,9 @@ export interface Form {
   readonly baseBaked: boolean;
   /** Minutes from the oven until it leaves its dish; null when it cools in it. */
   readonly turnedOutMin: number | null;
+  readonly seenDone: SeenDone;
+  /** What to look for then, as a question. */
+  readonly lookWords: string;
   /** When it is done, when that is not told by its filling. */
   readonly done: DoneRule | null;
   /** Its filling as the oven meets it, from that of the fruit alone. */

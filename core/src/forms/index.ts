@@ -19,7 +19,7 @@ export { adviceText, careAt, sentence, stations, watch } from './advice.js';
 export { buildFigures, buildPie } from './build-pie.js';
 export type { BuiltContext, PlanContext } from './context.js';
 export { equivalents } from './equivalent.js';
-export type { Form, TakenUp } from './form.js';
+export type { Form, TakenUp, SeenDone } from './form.js';
 export type { SlipGroup, SlipLine } from './slip-line.js';
 export { inCupsMl } from './slip-line.js';
 

@@ -1,3 +1,4 @@
+export { bakeTimes } from './bake-times.js';
 export { windowSpreads } from './bake-figures.js';
 export { changeBase, changeForm } from './change-form.js';
 export { dishProblems } from './check-dish.js';

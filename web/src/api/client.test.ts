@@ -21,7 +21,7 @@ describe('asking the server', () => {
     standInServer({});
     const error: unknown = await ask('/pies').catch((caught: unknown) => caught);
     expect(error).toBeInstanceOf(ProblemError);
-    expect((error as ProblemError).document.remedy).toMatch(/npm start/);
+    expect((error as ProblemError).document.remedy).toMatch(/sent as soon as Mardle answers/);
   });
 
   it('gives nothing for an answer without content', async () => {

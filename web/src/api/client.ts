@@ -17,11 +17,11 @@ const unreachable: ProblemDocument = {
   title: 'Mardle does not answer',
   status: 0,
   detail: 'The server does not answer. What you did is kept in this browser.',
-  remedy: 'Is npm start still running? It will be sent as soon as the server is back.',
+  remedy: 'It will be sent as soon as Mardle answers. If it stays away, start it again on its machine.',
 };
 
 /** Statuses that are no fault of what was asked: the next asking may go well. */
-const isTrouble = (status: number): boolean => status === 0 || status === 503 || status === 507;
+export const isTrouble = (status: number): boolean => status === 0 || status === 503 || status === 507;
 
 /** Whether it is worth sending the same again. */
 export const mayGoWellLater = (error: unknown): boolean =>

@@ -1,7 +1,10 @@
 import type { PieListResponse, PieResponse, PieSort, PieVersionResponse } from '@mardle/contract';
 import type { PieSpec } from '@mardle/core';
+import type { QueryClient } from '@tanstack/react-query';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useRef } from 'react';
+import { useBench } from '../state/bench.js';
+import { useUnsent } from '../state/unsent.js';
 import { ask, mayGoWellLater } from './client.js';
 
 const PIES = ['pies'] as const;
@@ -80,10 +83,31 @@ export const useCreatePie = () => {
   });
 };
 
+export const savePie = (id: string, basedOn: number, spec: PieSpec): Promise<PieResponse> =>
+  ask<PieResponse>(`/pies/${id}`, { method: 'PUT', body: { spec }, version: basedOn });
+
+/** A pie that was kept here while the server was away is saved now: its bench, if it is open, shows it so. */
+export function showSaved(client: QueryClient, pie: PieResponse): void {
+  client.setQueryData([...PIES, pie.id], pie);
+  const { pieId, markSaved } = useBench.getState();
+  if (pieId === pie.id) markSaved(pie);
+  void client.invalidateQueries({ queryKey: PIES });
+}
+
+/** Saves a version of a pie; while the server is away it is kept here, sent later, and null is answered. */
 export const useSavePie = () =>
-  useRefreshing(({ id, basedOn, spec }: { id: string; basedOn: number; spec: PieSpec }) =>
-    ask<PieResponse>(`/pies/${id}`, { method: 'PUT', body: { spec }, version: basedOn }),
-  );
+  useRefreshing(async ({ id, basedOn, spec }: { id: string; basedOn: number; spec: PieSpec }) => {
+    const { keepSave, forgetSave } = useUnsent.getState();
+    try {
+      const saved = await savePie(id, basedOn, spec);
+      forgetSave(id);
+      return saved;
+    } catch (error) {
+      if (!mayGoWellLater(error)) throw error;
+      keepSave({ pieId: id, basedOn, spec });
+      return null;
+    }
+  });
 
 export const useRemovePie = () =>
   useRefreshing((id: string) => ask<void>(`/pies/${id}`, { method: 'DELETE' }));

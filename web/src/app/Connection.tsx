@@ -3,15 +3,22 @@ import { useQuery } from '@tanstack/react-query';
 import { ask } from '../api/client.js';
 import { useConnection } from '../state/connection.js';
 import { useOutbox } from '../state/outbox.js';
+import { useUnsent } from '../state/unsent.js';
 import classes from './Connection.module.css';
 
 const LOOK_AGAIN_MS = 3000;
 const LOOK_NOW_AND_THEN_MS = 60_000;
 
+const counted = (count: number, word: string): string[] =>
+  count === 0 ? [] : [`${count} ${word}${count === 1 ? '' : 's'}`];
+
 /** Says when the server does not answer, what is kept meanwhile, and goes away when it answers again. */
 export function Connection() {
   const trouble = useConnection((state) => state.trouble);
-  const waiting = useOutbox((state) => state.waiting.length);
+  const taps = useOutbox((state) => state.waiting.length);
+  const saves = useUnsent((state) => state.saves.length);
+  const starts = useUnsent((state) => state.starts.length);
+  const waiting = [counted(saves, 'pie'), counted(starts, 'bake'), counted(taps, 'tap')].flat();
   const { data: ready } = useQuery({
     queryKey: ['ready'],
     queryFn: () => ask<ReadyResponse>('/health/ready'),
@@ -19,9 +26,9 @@ export function Connection() {
     retry: false,
   });
   const kept =
-    waiting === 0
+    waiting.length === 0
       ? 'What you do on the bench is kept in this browser.'
-      : `${waiting} ${waiting === 1 ? 'tap waits' : 'taps wait'} here and will be sent in order.`;
+      : `${waiting.join(', ')} ${saves + starts + taps === 1 ? 'waits' : 'wait'} here and will be sent in order.`;
   return (
     <div role="status" className={classes.place}>
       {trouble && (

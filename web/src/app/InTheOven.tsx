@@ -1,44 +1,70 @@
+import { Button } from '@mantine/core';
 import { useDocumentTitle } from '@mantine/hooks';
 import { Link, useLocation } from 'react-router';
 import { countdown } from '../kit/countdown.js';
 import { useNow } from '../kit/useNow.js';
+import { touchWords } from '../oven/tapWords.js';
+import type { BakeNow } from '../oven/useRunning.js';
 import { useBakesNow } from '../oven/useRunning.js';
+import { useSettings } from '../state/settings.js';
+import type { Touch } from './alarm.js';
+import { allowSound } from './alarm.js';
 import classes from './InTheOven.module.css';
-import { useAlarm } from './useAlarm.js';
+import { useAlarm, useSound } from './useAlarm.js';
 
 const MOST_SHOWN = 4;
 const MINUTE_MS = 60_000;
 
 /** What is in the oven, on every page: the next touch of each with its minutes; the soonest in the title too. */
 export function InTheOven() {
-  const { running } = useBakesNow();
-  const { pathname } = useLocation();
   const now = useNow();
+  const { running } = useBakesNow(now);
+  const { pathname } = useLocation();
+  const units = useSettings((state) => state.units);
+  const alarm = useSettings((state) => state.alarm);
+  const sound = useSound();
   const inside = running.filter(({ state }) => state.outAt === null && state.next);
-  const soonest = inside[0]?.state.next;
+  const first = inside[0];
+  const soonest = first?.state.next;
   const minutes = soonest ? Math.ceil((soonest.dueAt - now) / MINUTE_MS) : 0;
-  useAlarm(
-    inside.flatMap(({ bake, state: { next } }) =>
-      next
-        ? [{ bakeId: bake.id, kind: next.kind, name: bake.spec.name, label: next.label, dueAt: next.dueAt }]
-        : [],
-    ),
-    now,
-  );
+  const touchesOf = ({ bake, state: { touches } }: BakeNow): Touch[] =>
+    touches.map((touch) => ({
+      bakeId: bake.id,
+      kind: touch.kind,
+      name: bake.spec.name,
+      label: touchWords(bake, touch, units),
+      dueAt: touch.dueAt,
+    }));
+  useAlarm(inside.flatMap(touchesOf), now, sound);
   useDocumentTitle(
-    soonest ? `${minutes > 0 ? `${minutes} min` : 'now'}: ${soonest.label} · Mardle` : 'Mardle',
+    first && soonest
+      ? `${minutes > 0 ? `${minutes} min` : 'now'}: ${touchWords(first.bake, soonest, units)} · Mardle`
+      : 'Mardle',
   );
-  if (inside.length === 0 || pathname === '/oven') return null;
+  if (inside.length === 0) return null;
   return (
-    <nav aria-label="In the oven" className={`${classes.bar} no-print`}>
-      {inside.slice(0, MOST_SHOWN).map(({ bake, state: { next } }) =>
-        next ? (
-          <Link key={bake.id} to="/oven" className={next.dueAt <= now ? classes.due : undefined}>
-            <b>{bake.spec.name}</b> {next.label} <span>{countdown(next.dueAt - now)}</span>
-          </Link>
-        ) : null,
+    <>
+      {sound === 'blocked' && alarm !== 'quiet' && (
+        <p role="alert" className={`${classes.silent} no-print`}>
+          <b>No bell yet.</b> The browser keeps this page silent until it is touched once.{' '}
+          <Button size="compact-md" onClick={allowSound}>
+            Let it ring
+          </Button>
+        </p>
       )}
-      {inside.length > MOST_SHOWN && <Link to="/oven">and {inside.length - MOST_SHOWN} more</Link>}
-    </nav>
+      {pathname !== '/oven' && (
+        <nav aria-label="In the oven" className={`${classes.bar} no-print`}>
+          {inside.slice(0, MOST_SHOWN).map(({ bake, state: { next } }) =>
+            next ? (
+              <Link key={bake.id} to="/oven" className={next.dueAt <= now ? classes.due : undefined}>
+                <b>{bake.spec.name}</b> {touchWords(bake, next, units)}{' '}
+                <span>{countdown(next.dueAt - now)}</span>
+              </Link>
+            ) : null,
+          )}
+          {inside.length > MOST_SHOWN && <Link to="/oven">and {inside.length - MOST_SHOWN} more</Link>}
+        </nav>
+      )}
+    </>
   );
 }

@@ -14,7 +14,6 @@ import { useStanding } from '../kit/useStanding.js';
 import { useSendTaps } from '../state/sendTaps.js';
 import { Connection } from './Connection.js';
 import { fetchRest, NotFetchedError } from './fetchPlaces.js';
-import { InTheOven } from './InTheOven.js';
 import { KeyHelp } from './KeyHelp.js';
 import classes from './Shell.module.css';
 import { HeadSlotPlace } from './HeadSlot.js';
@@ -31,6 +30,9 @@ const countings = {
 
 /** What finds anything knows every fruit: it is brought in when the first view stands. */
 const FindAnything = lazy(async () => ({ default: (await import('./FindAnything.js')).FindAnything }));
+
+/** What is in the oven is worked out by core: it is brought in when the frame stands. */
+const InTheOven = lazy(async () => ({ default: (await import('./InTheOven.js')).InTheOven }));
 
 /** What stands in the place of one that cannot be shown. */
 const Instead = (props: FallbackProps) =>
@@ -119,7 +121,11 @@ export function Shell() {
       </header>
       <div>
         <Connection />
-        <InTheOven />
+        <ErrorBoundary fallback={null}>
+          <Suspense>
+            <InTheOven />
+          </Suspense>
+        </ErrorBoundary>
       </div>
       <main id="place" ref={place} className={classes.place}>
         <ErrorBoundary FallbackComponent={Instead} resetKeys={[pathname]}>

@@ -7,21 +7,52 @@ export interface Touch {
   readonly dueAt: number;
 }
 
-/** A page that is opened later does not call out what was due long before, ms. */
-const STILL_NEW_MS = 90_000;
+/** A touch that was heard: nobody is called to it until then, unless it is put off meanwhile. Times in ms since 1970. */
+export interface Heard {
+  readonly at: number;
+  readonly until: number;
+}
 
-const keyOf = ({ bakeId, kind, dueAt }: Touch): string => `${bakeId} ${kind} ${dueAt}`;
+/** A pie that was due so long ago is out, whatever was tapped. */
+const FORGOTTEN_MS = 12 * 3_600_000;
+/** It rings again so often, at first and later, until somebody answers. */
+const AGAIN_MS = 60_000;
+const AGAIN_LATER_MS = 300_000;
+const AT_FIRST_MS = 600_000;
+/** What burns when it is forgotten is only quiet for a while. */
+const QUIET_MS = 300_000;
+const BURNS: ReadonlySet<string> = new Set(['out', 'lowered', 'weights_out']);
+
+export const keyOf = ({ bakeId, kind }: Pick<Touch, 'bakeId' | 'kind'>): string => `${bakeId} ${kind}`;
+
+/** What hearing a touch does: those that burn ring again in a while, the others never. */
+export const heardNow = ({ kind }: Pick<Touch, 'kind'>, now: number): Heard => ({
+  at: now,
+  until: BURNS.has(kind) ? now + QUIET_MS : Number.MAX_SAFE_INTEGER,
+});
+
+/** Whether a touch that is due still calls. */
+export const isCalling = ({ dueAt }: Pick<Touch, 'dueAt'>, heard: Heard | undefined, now: number): boolean =>
+  dueAt <= now && now - dueAt < FORGOTTEN_MS && !(heard && heard.at >= dueAt && now < heard.until);
 
 /**
- * Touches that have just come due, each once; one that was put off is due again at its new hour.
- * @param called keys of those that were called out; the new ones are put there
+ * Touches to call out now: at once when they are due, however long ago that was, and again until they are done or heard.
+ * @param called when each was last called out, by `keyOf`; what is called out now is put there
  */
-export function newlyDue(touches: readonly Touch[], called: Set<string>, now: number): Touch[] {
+export function toCallOut(
+  touches: readonly Touch[],
+  called: Map<string, number>,
+  heard: Readonly<Record<string, Heard>>,
+  now: number,
+): Touch[] {
   return touches.filter((touch) => {
-    const late = now - touch.dueAt;
-    if (late < 0 || called.has(keyOf(touch))) return false;
-    called.add(keyOf(touch));
-    return late < STILL_NEW_MS;
+    const key = keyOf(touch);
+    if (!isCalling(touch, heard[key], now)) return false;
+    const last = called.get(key);
+    const againMs = now - touch.dueAt < AT_FIRST_MS ? AGAIN_MS : AGAIN_LATER_MS;
+    if (last !== undefined && last >= touch.dueAt && now - last < againMs) return false;
+    called.set(key, now);
+    return true;
   });
 }
 
@@ -34,13 +65,48 @@ const STROKE_S = 0.28;
 const PITCH_HZ = 880;
 const LOUD = 0.25;
 
+/** Whether this page may sound: a browser keeps a page silent until somebody has touched it. */
+export type Sound = 'none' | 'blocked' | 'ready';
+
 let sounding: AudioContext | null = null;
 
-export function ring(): void {
-  if (!('AudioContext' in window)) return;
+function context(): AudioContext | null {
+  if (!('AudioContext' in window)) return null;
   sounding ??= new AudioContext();
-  // Until somebody has touched the page the browser keeps it silent; the notification is seen all the same.
-  void sounding.resume().catch(() => undefined);
+  return sounding;
+}
+
+export function soundNow(): Sound {
+  const audio = context();
+  if (!audio) return 'none';
+  return audio.state === 'running' ? 'ready' : 'blocked';
+}
+
+/** Lets the page sound: only when a hand has just touched it does the browser agree. */
+export function allowSound(): void {
+  void context()
+    ?.resume()
+    .catch(() => undefined);
+}
+
+/** Calls back whenever the page may sound, or may no longer. Returns what ends that. */
+export function watchSound(changed: () => void): () => void {
+  const audio = context();
+  audio?.addEventListener('statechange', changed);
+  // Any touch of the page will do.
+  window.addEventListener('pointerdown', allowSound);
+  window.addEventListener('keydown', allowSound);
+  return () => {
+    audio?.removeEventListener('statechange', changed);
+    window.removeEventListener('pointerdown', allowSound);
+    window.removeEventListener('keydown', allowSound);
+  };
+}
+
+export function ring(): void {
+  allowSound();
+  const sounding = context();
+  if (!sounding) return;
   for (let stroke = 0; stroke < STROKES; stroke++) {
     const at = sounding.currentTime + stroke * STROKE_S;
     const tone = sounding.createOscillator();

@@ -1,18 +1,30 @@
-import { useEffect, useRef } from 'react';
+import { useEffect, useRef, useSyncExternalStore } from 'react';
+import { useHeard } from '../state/heard.js';
 import { useSettings } from '../state/settings.js';
-import type { Touch } from './alarm.js';
-import { newlyDue, notify, ring, sayAloud, wordsOf } from './alarm.js';
+import type { Sound, Touch } from './alarm.js';
+import { notify, ring, sayAloud, soundNow, toCallOut, watchSound, wordsOf } from './alarm.js';
 
-/** Calls out each touch when it is due, as this browser was told to; whichever page is open. */
-export function useAlarm(touches: readonly Touch[], now: number): void {
+/** Whether this page may sound just now. */
+export const useSound = (): Sound => useSyncExternalStore(watchSound, soundNow);
+
+/**
+ * Calls out each touch when it is due, and again until it is done or heard, as this browser was told to; whichever page is
+ * open. What could not be heard is called out as soon as the page may sound.
+ */
+export function useAlarm(touches: readonly Touch[], now: number, sound: Sound): void {
   const alarm = useSettings((state) => state.alarm);
-  const called = useRef(new Set<string>());
+  const heard = useHeard((state) => state.heard);
+  const called = useRef(new Map<string, number>());
   useEffect(() => {
-    const due = newlyDue(touches, called.current, now);
-    if (due.length === 0 || alarm === 'quiet') return;
+    if (sound === 'ready') called.current.clear();
+  }, [sound]);
+  useEffect(() => {
+    if (alarm === 'quiet') return;
+    const due = toCallOut(touches, called.current, heard, now);
+    if (due.length === 0) return;
     const words = wordsOf(due);
     notify(words);
     ring();
     if (alarm === 'aloud') sayAloud(words);
-  }, [touches, now, alarm]);
+  }, [touches, now, alarm, heard, sound]);
 }

@@ -16,6 +16,7 @@ import classes from './BenchHead.module.css';
 import { SavedElsewhere } from './SavedElsewhere.js';
 import { StartBake } from './StartBake.js';
 import { useSettings } from '../state/settings.js';
+import { useUnsent } from '../state/unsent.js';
 import { downloadRecipe, downloadSpec } from './download.js';
 import { withKitchenFruits } from './kitchenFruits.js';
 import { useChangedElsewhere } from './useChangedElsewhere.js';
@@ -39,6 +40,9 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitc
   const canUndo = useStore(useBench.temporal, ({ pastStates }) => pastStates.length > 0);
   const canRedo = useStore(useBench.temporal, ({ futureStates }) => futureStates.length > 0);
   const changed = useBench(isChanged);
+  const waits = useUnsent(({ saves }) => saves.find(({ pieId }) => pieId === pie.id));
+  const laid = useBench((state) => state.spec);
+  const keptHere = waits !== undefined && JSON.stringify(waits.spec) === JSON.stringify(laid);
   const changedElsewhere = useChangedElsewhere(pie.id);
   const save = useSavePie();
   const copy = useCreatePie();
@@ -52,9 +56,10 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitc
     const spec = onBench();
     // What is sent is what lies on the bench, or it would never count as saved.
     change(() => spec);
-    const kept = await save.mutateAsync({ id: pie.id, basedOn: on, spec }).catch(() => null);
+    const kept = await save.mutateAsync({ id: pie.id, basedOn: on, spec }).catch(() => undefined);
     if (kept) markSaved(kept);
-    return kept;
+    // Kept here while the server is away: what is baked of it is of this version until it is sent.
+    return kept === null ? { ...pie, version: on, spec } : (kept ?? null);
   };
   const saveCopy = async (): Promise<void> => {
     const made = await copy.mutateAsync({ ...onBench(), name: `${name}, copy` }).catch(() => null);
@@ -82,8 +87,9 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitc
             }}
           />
           <span className={classes.state} role="status">
-            {changed ? 'not saved' : `version ${basedOn}, saved`}
-            {changed && (
+            {keptHere ? 'saved here' : changed ? 'not saved' : `version ${basedOn}, saved`}
+            {keptHere && <small>sent when Mardle answers</small>}
+            {changed && !keptHere && (
               <small>{restored ? 'changes kept from before' : `builds on version ${basedOn}`}</small>
             )}
             {changedElsewhere && <small>other changes in another tab</small>}
@@ -100,7 +106,7 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitc
             variant="default"
             px={12}
             loading={save.isPending}
-            disabled={!changed || name.trim() === ''}
+            disabled={!changed || keptHere || name.trim() === ''}
             onClick={() => void saveNow()}
           >
             Save

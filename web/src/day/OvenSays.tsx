@@ -2,15 +2,19 @@ import type { Baking, Day, DayPlan } from '@mardle/core';
 import { followOven, ovenHappened, pieName, wallTime } from '@mardle/core';
 import { IconFlame } from '@tabler/icons-react';
 import { useEffect, useRef } from 'react';
+import { useNow } from '../kit/useNow.js';
 import { useBakesNow } from '../oven/useRunning.js';
 import { useDay } from '../state/day.js';
 import classes from './DayPlace.module.css';
 import { Onward } from './Onward.js';
 
+/** The day looks into the ovens so often. */
+const LOOKS_EVERY_MS = 15_000;
+
 /** Pies of the day whose bakes run, in minutes of the day. */
 function useBaking(day: Day): Baking[] {
   const inOven = useDay((state) => state.inOven);
-  const { running } = useBakesNow();
+  const { running } = useBakesNow(useNow(LOOKS_EVERY_MS));
   const minute = (ms: number): number => (ms - Date.parse(day.zero)) / 60_000;
   return Object.entries(inOven).flatMap(([pie, id]): Baking[] => {
     const state = running.find(({ bake }) => bake.id === id)?.state;

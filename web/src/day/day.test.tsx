@@ -156,7 +156,7 @@ describe('a run that goes in', () => {
       'POST /api/pies': ({ body }) => ({ body: { id: (body as { id: string }).id, version: 1 } }),
       'POST /api/bakes': ({ body }) =>
         refusals-- > 0
-          ? { status: 503, body: { status: 503, title: 'Busy', detail: 'Not now.', remedy: 'Try again.' } }
+          ? { status: 409, body: { status: 409, title: 'Busy', detail: 'Not now.', remedy: 'Try again.' } }
           : { body: body as object },
     });
     useDay.setState({ file: asWanted, solved });

@@ -1,10 +1,14 @@
 import { Alert } from '@mantine/core';
 import { IconAlertTriangle } from '@tabler/icons-react';
-import { ProblemError } from '../api/client.js';
+import { isTrouble, ProblemError } from '../api/client.js';
+import { useConnection } from '../state/connection.js';
 
 /** What went wrong, what was kept, what to do. */
 export function Failure({ error }: { readonly error: unknown }) {
+  const trouble = useConnection((state) => state.trouble);
   const document = error instanceof ProblemError ? error.document : null;
+  // What failed because the server was away is over when it answers again.
+  if (document && isTrouble(document.status) && trouble === null) return null;
   return (
     <Alert
       color="red"

@@ -1,6 +1,7 @@
 import type { Advice } from '@mardle/core';
-import { screen, within } from '@testing-library/react';
+import { act, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
+import { useConnection } from '../state/connection.js';
 import { useState } from 'react';
 import { ProblemError } from '../api/client.js';
 import { useSettings } from '../state/settings.js';
@@ -115,8 +116,12 @@ describe('advice', () => {
 describe('a failure', () => {
   it('says what happened and what to do', () => {
     const document = { type: 't', title: 'Away', status: 503, detail: 'Nothing was saved.', remedy: 'Wait.' };
+    useConnection.setState({ trouble: document });
     renderInKitchen(<Failure error={new ProblemError(document)} />);
     expect(screen.getByRole('alert')).toHaveTextContent('Nothing was saved. Wait.');
+    // The server answers again: what it did not do then is no news any more.
+    act(() => useConnection.setState({ trouble: null }));
+    expect(screen.queryByRole('alert')).not.toBeInTheDocument();
   });
 
   it('has words for what it does not know', () => {

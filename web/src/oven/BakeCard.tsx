@@ -1,21 +1,26 @@
 import type { RunningBake } from '@mardle/core';
-import { runningBake, showText, standing } from '@mardle/core';
+import { showText, standing } from '@mardle/core';
 import { Button } from '@mantine/core';
+import { useState } from 'react';
+import { heardNow, isCalling, keyOf } from '../app/alarm.js';
 import { useKeys } from '../kit/useKeys.js';
 import { Plate } from '../kit/Plate/Plate.js';
+import { useHeard } from '../state/heard.js';
 import { useOutbox } from '../state/outbox.js';
 import { useSettings } from '../state/settings.js';
 import classes from './BakeCard.module.css';
 import { countdown, timeText } from '../kit/countdown.js';
 import type { BakeNow } from './useRunning.js';
 import { ForecastPart } from './ForecastPart.js';
-import { tapWords } from './tapWords.js';
-import { useBakeTimes } from './useRunning.js';
+import { tapWordsFor, touchWords } from './tapWords.js';
 
+const MINUTE_MS = 60_000;
 /** So long after loading a bake may have been started by mistake. */
-const MISTAKE_MS = 10 * 60_000;
+const MISTAKE_MS = 10 * MINUTE_MS;
+/** Before this share of its time nobody takes a pie out without meaning to. */
+const EARLY_SHARE = 0.75;
 
-interface BakeCardProps extends Omit<BakeNow, 'state'> {
+interface BakeCardProps extends BakeNow {
   /** Its name among the others, when another has the same. */
   readonly called?: string;
   readonly now: number;
@@ -34,11 +39,9 @@ const phaseWords: Readonly<Record<RunningBake['phase'], string>> = {
 };
 
 /** One bake: one statement, one number, one action; the rest small. */
-export function BakeCard({ bake, called = bake.spec.name, events, now, first }: BakeCardProps) {
-  const units = useSettings((state) => state.units);
-  const write = useOutbox((state) => state.write);
-  const times = useBakeTimes(bake);
-  const state = runningBake(times, events, now);
+export function BakeCard({ bake, called = bake.spec.name, events, state, now, first }: BakeCardProps) {
+  const units = useSettings((settings) => settings.units);
+  const write = useOutbox((outbox) => outbox.write);
   const { next } = state;
   const last = standing(events).at(-1);
   const act = (): void => {
@@ -47,10 +50,8 @@ export function BakeCard({ bake, called = bake.spec.name, events, now, first }: 
   const undo = (): void => {
     if (last && last.kind !== 'loaded') write(bake.id, 'undo', { undoes: last.id });
   };
-  const lower = next?.kind === 'lowered' ? ` to ${showText(bake.stages[1].tempC, 'C', units)}` : '';
   const due = next !== null && now >= next.dueAt;
   const inside = state.outAt === null;
-  const justStarted = now - state.loadedAt < MISTAKE_MS;
   useKeys(
     first
       ? [
@@ -66,7 +67,7 @@ export function BakeCard({ bake, called = bake.spec.name, events, now, first }: 
         <h2>{called}</h2>
         <p>
           {bake.spec.bake.oven.label}
-          {state.outAt === null && ` at ${showText(state.setTempC, 'C', units)}`}
+          {inside && ` at ${showText(state.setTempC, 'C', units)}`}, in at {timeText(state.loadedAt)}
         </p>
         <p className={classes.phase}>{phaseWords[state.phase]}</p>
       </div>
@@ -86,56 +87,120 @@ export function BakeCard({ bake, called = bake.spec.name, events, now, first }: 
             color={due ? 'rim' : undefined}
             variant={due ? 'filled' : 'outline'}
           >
-            {next.label}
-            {lower}
+            {touchWords(bake, next, units)}
           </Button>
         </>
       )}
       <div className={classes.more}>
-        {inside && (
-          <>
-            <Button variant="default" size="sm" onClick={() => write(bake.id, 'more_time', { minutes: 5 })}>
-              5 minutes more
-            </Button>
-            {next?.kind !== 'out' && (
-              <Button variant="default" size="sm" onClick={() => write(bake.id, 'out')}>
-                Out now
-              </Button>
-            )}
-            {state.seen
-              .filter((kind) => kind !== next?.kind)
-              .map((kind) => (
-                <Button key={kind} variant="default" size="sm" onClick={() => write(bake.id, kind)}>
-                  {tapWords[kind]}
-                </Button>
-              ))}
-            {justStarted && (
-              <Button variant="subtle" color="red" size="sm" onClick={() => write(bake.id, 'cancelled')}>
-                Started by mistake
-              </Button>
-            )}
-          </>
-        )}
+        {inside && <WhileInside bake={bake} events={events} state={state} now={now} />}
         {last && last.kind !== 'loaded' && (
-          <Button variant="subtle" size="sm" onClick={undo}>
+          <Button variant="subtle" size="md" onClick={undo}>
             Undo last tap
           </Button>
         )}
         {state.done.length > 0 && (
           <span className={classes.plan}>
-            {state.done.map(({ kind, at }) => `${tapWords[kind].toLowerCase()} ${timeText(at)}`).join(' · ')}
+            {state.done
+              .map(({ kind, at }) => `${tapWordsFor(bake, kind).toLowerCase()} ${timeText(at)}`)
+              .join(' · ')}
           </span>
         )}
         <span className={classes.plan}>
-          {state.outAt === null
-            ? `out at ${timeText(state.outDueAt)} · `
-            : `out at ${timeText(state.outAt)} · `}
-          {state.then.toLowerCase()} at {timeText(state.sliceAt)}
+          out at {timeText(state.outAt ?? state.outDueAt)}
+          {state.sliceAt !== null && ` · ${state.then.toLowerCase()} at ${timeText(state.sliceAt)}`}
         </span>
       </div>
-      {inside && (
+      {inside && bake.spec.form.kind !== 'open_shell' && (
         <ForecastPart bake={bake} events={events} loadedAt={state.loadedAt} outDueAt={state.outDueAt} />
       )}
     </Plate>
+  );
+}
+
+/** What else can be done while the pie is in the oven. */
+function WhileInside({ bake, state, now }: BakeNow & { readonly now: number }) {
+  const units = useSettings((settings) => settings.units);
+  const write = useOutbox((outbox) => outbox.write);
+  const { heard, hear } = useHeard();
+  const { next, loadedAt, outDueAt, touches } = state;
+  const calling = touches.filter((touch) =>
+    isCalling(touch, heard[keyOf({ bakeId: bake.id, kind: touch.kind })], now),
+  );
+  const stopBell = (): void => {
+    for (const { kind } of calling) hear(keyOf({ bakeId: bake.id, kind }), heardNow({ kind }, now));
+  };
+  /** Other touches that are due beside the one that leads, and what may be seen at any time. */
+  const alsoDue = touches.filter(({ kind, dueAt }) => kind !== next?.kind && dueAt <= now);
+  const others = state.seen.filter(
+    (kind) => kind !== next?.kind && !alsoDue.some((touch) => touch.kind === kind),
+  );
+  return (
+    <>
+      {alsoDue.map((touch) => (
+        <Button key={touch.kind} variant="outline" size="md" onClick={() => write(bake.id, touch.kind)}>
+          {touchWords(bake, touch, units)}, since {timeText(touch.dueAt)}
+        </Button>
+      ))}
+      {calling.length > 0 && (
+        <Button variant="default" size="md" onClick={stopBell}>
+          Heard, stop the bell
+        </Button>
+      )}
+      <Button variant="default" size="md" onClick={() => write(bake.id, 'more_time', { minutes: 5 })}>
+        5 minutes more
+      </Button>
+      {others.map((kind) => (
+        <Button key={kind} variant="default" size="md" onClick={() => write(bake.id, kind)}>
+          {tapWordsFor(bake, kind)}
+        </Button>
+      ))}
+      {next?.kind !== 'out' && (
+        <OutNow
+          doneMin={(now - loadedAt) / MINUTE_MS}
+          wholeMin={(outDueAt - loadedAt) / MINUTE_MS}
+          onOut={() => write(bake.id, 'out')}
+        />
+      )}
+      {now - loadedAt < MISTAKE_MS && (
+        <Button variant="subtle" color="red" size="md" onClick={() => write(bake.id, 'cancelled')}>
+          Started by mistake
+        </Button>
+      )}
+    </>
+  );
+}
+
+interface OutNowProps {
+  readonly doneMin: number;
+  readonly wholeMin: number;
+  readonly onOut: () => void;
+}
+
+/** Out before its time: asked about when it is far from done, since a thumb slips. */
+function OutNow({ doneMin, wholeMin, onOut }: OutNowProps) {
+  const [asking, setAsking] = useState(false);
+  const early = doneMin < EARLY_SHARE * wholeMin;
+  if (!asking) {
+    return (
+      <Button
+        className={classes.outNow}
+        variant="default"
+        size="md"
+        onClick={() => (early ? setAsking(true) : onOut())}
+      >
+        Out now
+      </Button>
+    );
+  }
+  return (
+    <span role="group" aria-label="Out already?" className={classes.outNow}>
+      Out after {Math.max(0, Math.floor(doneMin))} of {Math.round(wholeMin)} minutes?{' '}
+      <Button size="md" color="red" onClick={onOut}>
+        Yes, it is out
+      </Button>{' '}
+      <Button size="md" variant="default" onClick={() => setAsking(false)}>
+        No, it stays in
+      </Button>
+    </span>
   );
 }

@@ -6,6 +6,7 @@ import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useLearned } from '../api/log.js';
 import { useReadings } from '../api/probe.js';
 import { timeText } from '../kit/countdown.js';
+import { useNow } from '../kit/useNow.js';
 import { useOutbox } from '../state/outbox.js';
 import { useSettings } from '../state/settings.js';
 import { forecastInWorker } from '../workers/forecast.js';
@@ -128,13 +129,27 @@ interface ToldProps {
 }
 
 function Told({ told, loadedAt, outDueAt, goBy }: ToldProps) {
-  const hour = (min: number): string => timeText(loadedAt + min * MINUTE_MS);
-  const wantedMin = Math.round((loadedAt + told.out.value * MINUTE_MS - outDueAt) / MINUTE_MS);
+  const now = useNow();
+  const nowMin = (now - loadedAt) / MINUTE_MS;
+  // What is to come lies ahead: a moment that has passed is no forecast.
+  const hour = (min: number): string => timeText(loadedAt + Math.max(min, nowMin) * MINUTE_MS);
+  const outMin = Math.max(told.out.value, nowMin);
+  const wantedMin = Math.round((loadedAt + outMin * MINUTE_MS - outDueAt) / MINUTE_MS);
   const diffMin = Math.max(-MOST_SOONER_MIN, Math.min(MOST_LATER_MIN, wantedMin));
   return (
     <p className={classes.told}>
-      By what was seen the filling is done at <strong>{hour(told.done.value)}</strong>, between{' '}
-      {hour(told.done.low)} and {hour(told.done.high)}; out at about {hour(told.out.value)}.{' '}
+      {told.done.value > nowMin ? (
+        <>
+          By what was seen the filling is done at <strong>{hour(told.done.value)}</strong>, between{' '}
+          {hour(told.done.low)} and {hour(told.done.high)};{' '}
+        </>
+      ) : (
+        <>
+          By what was seen the filling should be <strong>done by now</strong>
+          {told.done.high > nowMin && <>, at the latest at {hour(told.done.high)}</>}: look;{' '}
+        </>
+      )}
+      out {told.out.value > nowMin ? `at about ${hour(told.out.value)}` : 'when it is'}.{' '}
       {Math.abs(diffMin) >= WORTH_MIN && (
         <Button size="compact-sm" onClick={() => goBy(diffMin)}>
           Go by it: out {Math.abs(diffMin)} min {diffMin > 0 ? 'later' : 'sooner'}

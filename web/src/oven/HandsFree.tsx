@@ -1,4 +1,4 @@
-import { runningBake, showText, standing } from '@mardle/core';
+import { standing } from '@mardle/core';
 import { Button, Modal } from '@mantine/core';
 import { useWindowEvent } from '@mantine/hooks';
 import { useEffect, useRef, useState } from 'react';
@@ -7,9 +7,8 @@ import { countdown } from '../kit/countdown.js';
 import { useOutbox } from '../state/outbox.js';
 import { useSettings } from '../state/settings.js';
 import classes from './HandsFree.module.css';
-import { tapWords } from './tapWords.js';
+import { tapWordsFor, touchWords } from './tapWords.js';
 import type { BakeNow } from './useRunning.js';
-import { useBakeTimes } from './useRunning.js';
 
 /** A second press so soon is a slip of the elbow, ms. */
 const TWICE_MS = 1500;
@@ -20,34 +19,33 @@ const TAKES_BACK = new Set(['z', 'Z', 'Backspace']);
 const isOfAnother = (target: EventTarget | null): boolean =>
   target instanceof Element && target.closest('button:not([data-all])') !== null;
 
-interface HandsFreeProps extends Omit<BakeNow, 'state'> {
+interface HandsFreeProps extends BakeNow {
   readonly called: string;
   readonly now: number;
   readonly onClose: () => void;
 }
 
 /** The next touch of the first pie over the whole screen: any key, or a tap anywhere, does it. */
-export function HandsFree({ bake, events, called, now, onClose }: HandsFreeProps) {
-  const units = useSettings((state) => state.units);
-  const write = useOutbox((state) => state.write);
-  const { next, outAt } = runningBake(useBakeTimes(bake), events, now);
+export function HandsFree({ bake, events, state, called, now, onClose }: HandsFreeProps) {
+  const units = useSettings((settings) => settings.units);
+  const write = useOutbox((outbox) => outbox.write);
+  const { next, outAt } = state;
   const last = standing(events).at(-1);
   const [did, setDid] = useState<string | null>(null);
   const pressedAt = useRef(0);
   const due = next !== null && now >= next.dueAt;
-  const lower = next?.kind === 'lowered' ? ` to ${showText(bake.stages[1].tempC, 'C', units)}` : '';
-  const words = next ? `${next.label}${lower}` : 'Nothing more to do';
+  const words = next ? touchWords(bake, next, units) : 'Nothing more to do';
   const act = (): void => {
     // A pie that cools is not sliced by an elbow before it may be.
     if (!next || (outAt !== null && !due) || Date.now() - pressedAt.current < TWICE_MS) return;
     pressedAt.current = Date.now();
     write(bake.id, next.kind);
-    setDid(tapWords[next.kind]);
+    setDid(tapWordsFor(bake, next.kind));
   };
   const takeBack = (): void => {
     if (!last || last.kind === 'loaded') return;
     write(bake.id, 'undo', { undoes: last.id });
-    setDid(`${tapWords[last.kind]} taken back`);
+    setDid(`${tapWordsFor(bake, last.kind)} taken back`);
   };
   useWindowEvent('keydown', (event) => {
     if (event.repeat || NOT_A_PRESS.has(event.key) || isOfAnother(event.target)) return;
@@ -85,7 +83,7 @@ export function HandsFree({ bake, events, called, now, onClose }: HandsFreeProps
         <p role="status">{did === null ? '' : `Written down: ${did.toLowerCase()}.`}</p>
         {last && last.kind !== 'loaded' && (
           <Button variant="default" size="md" onClick={takeBack}>
-            Take back “{tapWords[last.kind].toLowerCase()}”
+            Take back “{tapWordsFor(bake, last.kind).toLowerCase()}”
           </Button>
         )}
       </div>

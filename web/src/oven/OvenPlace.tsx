@@ -12,6 +12,7 @@ import { LatelyOut } from './LatelyOut.js';
 import { RefusedTaps } from './RefusedTaps.js';
 import { useSettings } from '../state/settings.js';
 import classes from './OvenPlace.module.css';
+import { timeText } from '../kit/countdown.js';
 import { useNow } from '../kit/useNow.js';
 import type { BakeNow } from './useRunning.js';
 import { useBakesNow } from './useRunning.js';
@@ -66,29 +67,28 @@ function ovenAdvice(running: readonly BakeNow[], units: UnitSystem): Advice[] {
   return [...clashes, ...(inside.length > 0 ? careAt('oven', 'steam') : [])];
 }
 
-/** Bakes of one name, told apart by a number. */
-function calledApart(names: readonly string[]): string[] {
-  return names.map((name, i) => {
-    const alike = names.filter((other) => other === name).length;
-    return alike === 1 ? name : `${name} (${names.slice(0, i + 1).filter((other) => other === name).length})`;
-  });
-}
+/** The name of a bake among the others: with the time it went in when another has the same. */
+const calledAmong = (all: readonly BakeNow[], { bake, state }: BakeNow): string =>
+  all.some((other) => other.bake.id !== bake.id && other.bake.spec.name === bake.spec.name)
+    ? `${bake.spec.name}, in at ${timeText(state.loadedAt)}`
+    : bake.spec.name;
 
 /** Running bakes, read from two metres: what is where, how long to the next touch, and the touch as one big button. */
 export function OvenPlace() {
   const units = useSettings((state) => state.units);
-  const { running, error, loading } = useBakesNow();
   const now = useNow();
+  const { running, error, loading } = useBakesNow(now);
   useAwake(running.length > 0);
   const [handsFree, setHandsFree] = useState(false);
   const [first] = running;
-  const callings = calledApart(running.map(({ bake }) => bake.spec.name));
   return (
     <>
       <Group justify="space-between" mb={12}>
         <h1>Oven</h1>
         <Group gap={16}>
-          {running.length > 0 && <span>Space does the next touch of the first pie.</span>}
+          {running.length > 0 && (
+            <span className={classes.hint}>Space does the next touch of the first pie.</span>
+          )}
           {first && (
             <Button variant="default" onClick={() => setHandsFree(true)}>
               Hands in dough
@@ -109,24 +109,16 @@ export function OvenPlace() {
         </div>
       )}
       <div className={classes.bakes}>
-        {running.map(({ bake, events }, i) => (
-          <BakeCard
-            key={bake.id}
-            bake={bake}
-            called={callings[i] ?? bake.spec.name}
-            events={events}
-            now={now}
-            first={i === 0}
-          />
+        {running.map((one, i) => (
+          <BakeCard key={one.bake.id} {...one} called={calledAmong(running, one)} now={now} first={i === 0} />
         ))}
         <AdviceList label="Care" advice={ovenAdvice(running, units)} />
       </div>
       <LatelyOut />
       {handsFree && first && (
         <HandsFree
-          bake={first.bake}
-          events={first.events}
-          called={callings[0] ?? first.bake.spec.name}
+          {...first}
+          called={calledAmong(running, first)}
           now={now}
           onClose={() => setHandsFree(false)}
         />

@@ -1,9 +1,10 @@
 import type { BakeResponse, BakeSummary } from '@mardle/contract';
 import type { BakeEvent, BakeEventKind } from '@mardle/core';
-import { starterSpec } from '@mardle/core';
-import { screen, waitFor } from '@testing-library/react';
+import { bakeTimes, draftPlan, runningBake, starterSpec } from '@mardle/core';
+import { cleanup, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
+import { useHeard } from '../state/heard.js';
 import { useOutbox } from '../state/outbox.js';
 import { renderInKitchen } from '../test/kitchen.js';
 import { standInServer } from '../test/server.js';
@@ -52,10 +53,15 @@ const summaryOf = ({ id, pieId, pieVersion, spec, finished }: BakeResponse): Bak
 beforeEach(() => {
   localStorage.clear();
   useOutbox.setState({ waiting: [], refused: [] });
+  useHeard.setState({ heard: {} });
 });
 
 const card = (events: readonly BakeEvent[], now: number): void => {
-  renderInKitchen(<BakeCard bake={bake('Damson', events)} events={events} now={now} first />);
+  const one = bake('Damson', events);
+  const drafted = draftPlan({ ...one.spec, bake: { ...one.spec.bake, stages: one.stages } });
+  if (!drafted.ok) throw new Error('the pie cannot be planned');
+  const state = runningBake(bakeTimes(drafted.plan, one.stages), events, now);
+  renderInKitchen(<BakeCard bake={one} events={events} state={state} now={now} first />);
 };
 
 describe('a running bake on its card', () => {
@@ -105,8 +111,32 @@ describe('a running bake on its card', () => {
     expect(screen.getByText(/it is golden/)).toBeInTheDocument();
     expect(screen.queryByRole('button', { name: 'It is golden' })).not.toBeInTheDocument();
     await user.click(screen.getByRole('button', { name: 'Out now' }));
+    await user.click(screen.getByRole('button', { name: 'Yes, it is out' }));
     await user.click(screen.getByRole('button', { name: 'Started by mistake' }));
     expect(useOutbox.getState().waiting.map((row) => row.event.kind)).toEqual(['out', 'cancelled']);
+  });
+
+  it('asks before a pie is out at minute 5 of 55, and not when it nearly is', async () => {
+    const user = userEvent.setup();
+    card([event('loaded', 0)], minutes(5));
+    await user.click(screen.getByRole('button', { name: 'Out now' }));
+    expect(screen.getByText(/Out after 5 of 55 minutes\?/)).toBeInTheDocument();
+    await user.click(screen.getByRole('button', { name: 'No, it stays in' }));
+    expect(useOutbox.getState().waiting).toEqual([]);
+    cleanup();
+    card([event('loaded', 0), event('lowered', 15), event('turned', 30)], minutes(50));
+    await user.click(screen.getByRole('button', { name: 'Out' }));
+    expect(useOutbox.getState().waiting.map((row) => row.event.kind)).toEqual(['out']);
+  });
+
+  it('offers every touch that is due, the gravest first, and stops its bell when it was heard', async () => {
+    const user = userEvent.setup();
+    card([event('loaded', 0)], minutes(56));
+    expect(screen.getByRole('button', { name: 'Out' })).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: /Lower the oven.*, since/ })).toBeInTheDocument();
+    expect(screen.getByRole('button', { name: /Turn the pie, since/ })).toBeInTheDocument();
+    await user.click(screen.getByRole('button', { name: 'Heard, stop the bell' }));
+    expect(Object.keys(useHeard.getState().heard)).toEqual(['Damson lowered', 'Damson turned', 'Damson out']);
   });
 
   it('does not slice a cooling pie by Space before it may be', async () => {

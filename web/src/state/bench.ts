@@ -48,7 +48,10 @@ export const useBench = create<BenchState>()(
         saved: null,
         spec: null,
         restored: false,
-        load: (pie, draft = keptDraft(pie.id)) => {
+        load: (pie, kept = keptDraft(pie.id)) => {
+          // Saved meanwhile by what was sent later: nothing of it is unsaved any more.
+          const draft = kept && isSame(kept.spec, pie.spec) ? null : kept;
+          if (kept && !draft) forgetDraft(pie.id);
           set({
             pieId: pie.id,
             basedOn: draft?.basedOn ?? pie.version,

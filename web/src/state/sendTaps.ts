@@ -1,21 +1,41 @@
-import { bakesKey, sendBakeEvents, showAnswered } from '../api/bakes.js';
+import { bakesKey, sendBakeEvents, sendStart, showAnswered } from '../api/bakes.js';
 import { mayGoWellLater, ProblemError } from '../api/client.js';
+import { readPie, savePie, showSaved } from '../api/pies.js';
 import type { QueryClient } from '@tanstack/react-query';
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { useConnection } from './connection.js';
 import type { Waiting } from './outbox.js';
 import { useOutbox } from './outbox.js';
+import type { UnsentSave, UnsentStart } from './unsent.js';
+import { useUnsent } from './unsent.js';
 
 const RESEND_MS = 4000;
 const LOCK = 'mardle.taps';
 
-/** One tab sends at a time; the others see what arrived. */
-const alone = (act: () => Promise<void>): Promise<void> =>
+let sending = false;
+/** Something came while it was sent: it is looked at once more. */
+let again = false;
+
+const oneTab = (act: () => Promise<void>): Promise<void> =>
   'locks' in navigator
     ? navigator.locks.request(LOCK, { ifAvailable: true }, async (lock) => (lock ? act() : undefined))
     : act();
 
+/** One tab sends at a time, and one sending in it; the others see what arrived. */
+async function alone(act: () => Promise<void>): Promise<void> {
+  again = true;
+  if (sending) return;
+  sending = true;
+  try {
+    while (again) {
+      again = false;
+      await oneTab(act);
+    }
+  } finally {
+    sending = false;
+  }
+}
 /** Sends taps in order; one that is refused is set aside, and the rest goes on. False when the server does not answer. */
 async function sendRows(rows: readonly Waiting[], client: QueryClient): Promise<boolean> {
   const { arrived, setAside } = useOutbox.getState();
@@ -42,23 +62,65 @@ async function sendRows(rows: readonly Waiting[], client: QueryClient): Promise<
   }
 }
 
+/** Whether what was refused will be refused again. */
+const isRefused = (error: unknown): error is ProblemError =>
+  error instanceof ProblemError && !mayGoWellLater(error);
+
+/** Sends a pie that was saved; one that is refused stays on its bench as changed, where the reason is told. */
+async function sendSave({ pieId, basedOn, spec }: UnsentSave, client: QueryClient): Promise<boolean> {
+  const { forgetSave } = useUnsent.getState();
+  try {
+    showSaved(client, await savePie(pieId, basedOn, spec));
+  } catch (error) {
+    if (!isRefused(error)) return false;
+  }
+  forgetSave(pieId);
+  return true;
+}
+
+/** Sends a bake that was started, of the version of its pie that the server has by now. */
+async function sendOneStart({ request }: UnsentStart, client: QueryClient): Promise<boolean> {
+  const { forgetStart, keepStart } = useUnsent.getState();
+  try {
+    const { version } = await readPie(request.pieId);
+    showAnswered(client, await sendStart({ ...request, pieVersion: version }));
+    forgetStart(request.id);
+  } catch (error) {
+    if (!isRefused(error)) return false;
+    keepStart({ request, refused: error.document });
+  }
+  return true;
+}
+
+async function sendUnsent(client: QueryClient): Promise<boolean> {
+  const { saves, starts } = useUnsent.getState();
+  for (const save of saves) if (!(await sendSave(save, client))) return false;
+  for (const start of starts) if (!start.refused && !(await sendOneStart(start, client))) return false;
+  return true;
+}
+
 async function sendAll(client: QueryClient): Promise<boolean> {
+  if (!(await sendUnsent(client))) return false;
   const { waiting } = useOutbox.getState();
+  const notStarted = new Set(useUnsent.getState().starts.map(({ request }) => request.id));
   for (const bakeId of new Set(waiting.map((row) => row.bakeId))) {
+    if (notStarted.has(bakeId)) continue;
     const rows = waiting.filter((row) => row.bakeId === bakeId);
     if (!(await sendRows(rows, client))) return false;
   }
   return true;
 }
 
-/** Sends waiting taps as soon as the server answers, and again until it does, whichever page is open. */
+/** Sends pies, bakes and taps that wait as soon as the server answers, and again until it does, whichever page is open. */
 export function useSendTaps(): void {
   const waiting = useOutbox((state) => state.waiting);
+  const saves = useUnsent((state) => state.saves);
+  const starts = useUnsent((state) => state.starts);
   const client = useQueryClient();
   // When the server answers again they go at once.
   const answers = useConnection((state) => state.trouble === null);
   useEffect(() => {
-    if (waiting.length === 0) return;
+    if (waiting.length + saves.length + starts.length === 0) return;
     const send = (): void =>
       void alone(async () => {
         if (await sendAll(client)) await client.invalidateQueries({ queryKey: bakesKey });
@@ -66,5 +128,5 @@ export function useSendTaps(): void {
     send();
     const timer = setInterval(send, RESEND_MS);
     return () => clearInterval(timer);
-  }, [waiting, answers, client]);
+  }, [waiting, saves, starts, answers, client]);
 }

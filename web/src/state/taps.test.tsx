@@ -99,7 +99,7 @@ describe('taps that wait', () => {
     });
     const seen: string[][] = [];
     function Shows() {
-      const [first] = useBakesNow().running;
+      const [first] = useBakesNow(Date.parse('2026-01-01T10:01:00.000Z')).running;
       if (first) seen.push(kinds(first.events.map((event) => ({ event }))));
       return <Sends />;
     }

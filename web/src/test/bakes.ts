@@ -1,7 +1,8 @@
-import type { Bake, BakeSpec, OvenWork, PiePlan, PieSpec } from '@mardle/core';
+import type { Bake, BakeSpec, Handled, OvenWork, PiePlan, PieSpec, PlannedBake } from '@mardle/core';
 import {
   bakeWork,
   draftPlan,
+  endShiftMin,
   finishNow,
   heatPicture,
   mendSteps,
@@ -14,6 +15,8 @@ import {
 /** Stands in for the bake worker, which jsdom has not: the same sums on this thread. */
 export const bakesOnThisThread = {
   bakeThrough: (work: OvenWork, spec: BakeSpec) => Promise.resolve(bakeWork(work, spec)),
+  endShiftInWorker: (work: OvenWork, spec: BakeSpec, planned: PlannedBake, handled: Handled) =>
+    Promise.resolve(endShiftMin(work, spec, planned, handled)),
   mendStages: (work: OvenWork, spec: BakeSpec) => Promise.resolve(finishNow(mendSteps(work, spec))),
   stagesInOtherKind: (work: OvenWork, spec: BakeSpec) =>
     Promise.resolve(finishNow(otherKindSteps(work, spec))),

@@ -1,4 +1,13 @@
-import type { Bake, BakeSpec, HeatPicture, OvenWork, PieSpec, Stage } from '@mardle/core';
+import type {
+  Bake,
+  BakeSpec,
+  Handled,
+  HeatPicture,
+  OvenWork,
+  PieSpec,
+  PlannedBake,
+  Stage,
+} from '@mardle/core';
 import type { Remote } from 'comlink';
 import * as Comlink from 'comlink';
 import type { BakeJobs } from './bake.worker.js';
@@ -38,6 +47,14 @@ export const cancelBake = (): void => void bakeWorker().cancel();
 /** Bakes a pie whose stages are set; not superseded by what happens on the bench. */
 export const bakeThrough = (work: OvenWork, spec: BakeSpec): Promise<Bake | null> =>
   bakeWorker().bakeThrough(work, spec);
+
+/** How much later (negative: sooner) a pie in the oven is home, by what hands did to it, min. */
+export const endShiftInWorker = (
+  work: OvenWork,
+  spec: BakeSpec,
+  planned: PlannedBake,
+  handled: Handled,
+): Promise<number> => bakeWorker().endShift(work, spec, planned, handled);
 
 /** Times that suit the baker's own temperatures; null when they never get the pie done, undefined when superseded. */
 export const mendStages = (

@@ -1,8 +1,19 @@
-import type { Bake, BakeSpec, HeatPicture, OvenWork, Paused, PieSpec, Stage } from '@mardle/core';
+import type {
+  Bake,
+  BakeSpec,
+  Handled,
+  HeatPicture,
+  OvenWork,
+  Paused,
+  PieSpec,
+  PlannedBake,
+  Stage,
+} from '@mardle/core';
 import {
   bakeSteps,
   bakeWork,
   draftPlan,
+  endShiftMin,
   heatPicture,
   mendSteps,
   offsetFromLonger,
@@ -67,6 +78,9 @@ const jobs = {
   },
   /** Bakes at one go, whatever else is asked meanwhile: for bakes that are already in an oven. */
   bakeThrough: (work: OvenWork, spec: BakeSpec): Bake | null => bakeWork(work, spec),
+  /** How much later (negative: sooner) a pie in the oven is home, by what hands did to it, min. */
+  endShift: (work: OvenWork, spec: BakeSpec, planned: PlannedBake, handled: Handled): number =>
+    endShiftMin(work, spec, planned, handled),
   /** The times that suit the baker's own temperatures. */
   mend(work: OvenWork, spec: BakeSpec): Promise<readonly [Stage, Stage] | null | undefined> {
     const job = ++mending;

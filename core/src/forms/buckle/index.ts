@@ -53,6 +53,8 @@ export const buckle: Form = {
   kind: 'buckle',
   turned: true,
   label: 'buckle',
+  seenDone: 'skewer',
+  lookWords: 'Try a skewer: does it come out clean?',
   thickened: false,
   topWork: 'Fold fruit into batter, spread, level',
   topMin: 8,

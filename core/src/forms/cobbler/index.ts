@@ -54,6 +54,7 @@ export const cobbler: Form = {
   ...bareDish(ROOM),
   kind: 'cobbler',
   label: 'cobbler',
+  lookWords: 'Look: bubbles at the edge, scones golden?',
   topWork: 'Drop the scone dough in heaps',
   topMin: 8,
   oneHeat: true,

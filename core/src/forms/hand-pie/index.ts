@@ -51,6 +51,8 @@ export const handPie: Form = {
   ...onSheet,
   kind: 'hand_pie',
   label: 'hand pies',
+  seenDone: 'colour',
+  lookWords: 'Look: golden all over?',
   filled: 'parcel',
   eaten: 'in_hand',
   topWork: 'Cut discs, fill, fold, seal, vent, wash',

@@ -28,6 +28,8 @@ const usual = {
   singleC: 190,
   baseBaked: false,
   turnedOutMin: null,
+  seenDone: 'bubbles',
+  lookWords: 'Look: thick bubbles all round?',
   done: null,
   fillingBody: (fruit: FillingBody, _filling: Filling, _build: Build) => fruit,
   setsAtC: null,

@@ -19,6 +19,8 @@ export const upsideDown: Form = {
   ...bareDish(ROOM),
   kind: 'upside_down',
   label: 'upside-down',
+  seenDone: 'colour',
+  lookWords: 'Look: dark gold, caramel bubbling at the rim?',
   thickened: false,
   washed: true,
   topWork: 'Lay the pastry over, tuck it in, dock it',

@@ -1,0 +1,76 @@
+import type { ProblemDocument, StartBakeRequest } from '@mardle/contract';
+import type { PieSpec } from '@mardle/core';
+import { create } from 'zustand';
+
+/** A version of a pie that was saved while the server did not answer. */
+export interface UnsentSave {
+  readonly pieId: string;
+  /** The version that it builds on. */
+  readonly basedOn: number;
+  readonly spec: PieSpec;
+}
+
+/** A bake that was started while the server did not answer. */
+export interface UnsentStart {
+  readonly request: StartBakeRequest;
+  /** Why the server refused it. */
+  readonly refused?: ProblemDocument;
+}
+
+interface Unsent {
+  readonly saves: readonly UnsentSave[];
+  readonly starts: readonly UnsentStart[];
+  keepSave(save: UnsentSave): void;
+  keepStart(start: UnsentStart): void;
+  forgetSave(pieId: string): void;
+  forgetStart(bakeId: string): void;
+}
+
+const SAVE = 'mardle.save.';
+const START = 'mardle.start.';
+
+function rows<T>(place: string, isOne: (row: T) => boolean): T[] {
+  return Object.keys(localStorage)
+    .filter((key) => key.startsWith(place))
+    .sort()
+    .flatMap((key) => {
+      try {
+        const row = JSON.parse(localStorage.getItem(key) ?? 'null') as T | null;
+        return row && isOne(row) ? [row] : [];
+      } catch {
+        return [];
+      }
+    });
+}
+
+const unsent = (): Pick<Unsent, 'saves' | 'starts'> => ({
+  saves: rows<UnsentSave>(SAVE, ({ pieId, spec }) => typeof pieId === 'string' && Boolean(spec)),
+  starts: rows<UnsentStart>(START, ({ request }) => typeof request?.id === 'string').sort((a, b) =>
+    a.request.loaded.at.localeCompare(b.request.loaded.at),
+  ),
+});
+
+/** Pies saved and bakes started that wait to be sent: each has a place of its own, and every tab sees all of them. */
+export const useUnsent = create<Unsent>()((set) => ({
+  ...unsent(),
+  keepSave: (save) => {
+    localStorage.setItem(`${SAVE}${save.pieId}`, JSON.stringify(save));
+    set(unsent());
+  },
+  keepStart: (start) => {
+    localStorage.setItem(`${START}${start.request.id}`, JSON.stringify(start));
+    set(unsent());
+  },
+  forgetSave: (pieId) => {
+    localStorage.removeItem(`${SAVE}${pieId}`);
+    set(unsent());
+  },
+  forgetStart: (bakeId) => {
+    localStorage.removeItem(`${START}${bakeId}`);
+    set(unsent());
+  },
+}));
+
+window.addEventListener('storage', ({ key }) => {
+  if (key === null || key.startsWith(SAVE) || key.startsWith(START)) useUnsent.setState(unsent());
+});
