@@ -210,6 +210,7 @@ export {
   filledMin,
   findStages,
   finishNow,
+  gasMarkC,
   handledSoFar,
   heatPicture,
   knobWords,
@@ -285,6 +286,7 @@ export type {
   Change,
   Day,
   DayAmount,
+  DayAmounts,
   DayOven,
   DayPie,
   DayPlan,
@@ -358,6 +360,7 @@ export {
   usualEarliest,
   wallTime,
   weighDay,
+  whatBreaks,
   wholePies,
   workOutDay,
 } from './day/index.js';

@@ -25,7 +25,7 @@ const MINUTE_MS = 60_000;
  * What hands did to a pie so far, by its events.
  * @param events as logged, in any order
  * @returns minutes from loading; nothing done when it was never loaded
- * @example handledSoFar(bake.events).loweredMin // 29
+ * @example handledSoFar([]).moreFirstMin // 0
  */
 export function handledSoFar(events: readonly BakeEvent[]): Handled {
   const stood = standing(events);

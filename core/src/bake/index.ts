@@ -23,7 +23,7 @@ export { enthalpyJ, temperatureC } from './enthalpy.js';
 export type { HeatPicture } from './heat-picture.js';
 export { heatPicture } from './heat-picture.js';
 export { browningRate, pieceLag, softenedShare, softeningRate, starchRate } from './kinetics.js';
-export { knobWords, markOnKnob } from './knob.js';
+export { gasMarkC, knobWords, markOnKnob } from './knob.js';
 export { layMesh } from './lay-mesh.js';
 export { meshSizes } from './mesh-size.js';
 export type { Mesh } from './mesh.js';

@@ -23,6 +23,15 @@ export const knobWords: Readonly<Record<KnobKind, string>> = {
   gas: 'gas marks',
 };
 
+/**
+ * The set-point of a gas mark.
+ * @param mark as it stands on the knob: "5", "½", "1/2"
+ * @returns C, or null when there is no such mark
+ * @example gasMarkC('5') // 190
+ */
+export const gasMarkC = (mark: string): number | null =>
+  gasMarks.find(([known]) => known === mark.replace('1/2', '½'))?.[1] ?? null;
+
 const nearestMark = (tempC: number): readonly [string, number] =>
   gasMarks.reduce((best, mark) => (Math.abs(mark[1] - tempC) < Math.abs(best[1] - tempC) ? mark : best));
 

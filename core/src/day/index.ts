@@ -60,5 +60,6 @@ export { finishDay, solveDay } from './solve-day.js';
 export { goesOf } from './goes.js';
 export { heatWords, pieName, taskWords } from './task-words.js';
 export type { DayAmount, DayAmounts } from './weigh.js';
+export { whatBreaks } from './what-breaks.js';
 export { weighDay } from './weigh.js';
 export { workOutDay } from './work-out.js';

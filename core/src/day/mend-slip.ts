@@ -4,6 +4,7 @@ import { skillOf } from './day.js';
 import { goOf } from './goes.js';
 import type { Happened } from './push-right.js';
 import { pushRight } from './push-right.js';
+import { overbaked } from './what-breaks.js';
 
 /** What it costs to tell somebody that a task of theirs changed: minutes of lateness that a change must save at least. Estimate. */
 const TOLD_MIN = 2;
@@ -23,7 +24,13 @@ export interface Mended {
   readonly changes: readonly Change[];
 }
 
-const lateMin = ({ late }: DayPlan): number => late.reduce((sum, { byMin }) => sum + byMin, 0);
+/** A minute too long in the oven is worse than one late. Estimate. */
+const BURNING_COUNTS = 3;
+
+/** How bad a day that slipped is: minutes late, and minutes that pies stay in too long. */
+const harmMin = (plan: DayPlan, next: DayPlan, happened: Happened): number =>
+  next.late.reduce((sum, { byMin }) => sum + byMin, 0) +
+  BURNING_COUNTS * overbaked(plan, next, happened).reduce((sum, { byMin }) => sum + byMin, 0);
 
 /** Rules that a day breaks which only slipped: a change may not break others. */
 const broken = (day: Day, plan: DayPlan): number => checkDay(day, plan).length;
@@ -52,7 +59,7 @@ function sooner(plan: DayPlan, task: DayTask, done: ReadonlySet<string>): DayPla
 }
 
 /**
- * Another way for a day that is late by now: what is not done yet goes to other hands, or before what they do just before, one
+ * Another way for a day that is late by now, or leaves pies in the oven: what is not done yet goes to other hands, or before what they do just before, one
  * change after the other as long as each saves more lateness than it costs to tell. Order and hours of all else stay.
  * @param day worked out
  * @param plan as it was before it slipped
@@ -73,7 +80,8 @@ export function mendSlip(
   const fits = (asked: DayPlan, went: DayPlan): boolean => asked !== went && broken(day, went) <= allowed;
   let asked = plan;
   let now = slipped;
-  for (let n = 0; n < MOST_CHANGES && now.late.length > 0; n++) {
+  const harm = (next: DayPlan): number => harmMin(plan, next, happened);
+  for (let n = 0; n < MOST_CHANGES && harm(now) > 0; n++) {
     const tries = asked.tasks.flatMap((task): DayPlan[] => {
       if (over.has(task.id) || task.end === task.start) return [];
       const others = day.kitchen.hands.filter(
@@ -85,7 +93,7 @@ export function mendSlip(
     let best: { readonly asked: DayPlan; readonly went: DayPlan } | null = null;
     for (const tried of tries) {
       const went = pushRight(day, tried, happened);
-      const saves = lateMin(best?.went ?? now) - lateMin(went);
+      const saves = harm(best?.went ?? now) - harm(went);
       if (saves > (best ? 0 : TOLD_MIN) && fits(tried, went)) best = { asked: tried, went };
     }
     if (!best) break;

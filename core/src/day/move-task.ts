@@ -1,11 +1,12 @@
 import { checkDay } from './check-day.js';
-import type { Day, DayPlan, DayTask, TaskKind } from './day.js';
-import { skillOf, taskKinds } from './day.js';
+import type { Day, DayPlan, DayTask } from './day.js';
+import { skillOf } from './day.js';
 import { goOf } from './goes.js';
 import { wallTime } from './label.js';
 import type { Happened } from './push-right.js';
 import { pushRight } from './push-right.js';
-import { pieName, taskWords } from './task-words.js';
+import { taskWords } from './task-words.js';
+import { inNames } from './what-breaks.js';
 
 /** Where somebody wants a task: minutes of the day, and whose hands. */
 export interface Wish {
@@ -18,24 +19,6 @@ export type Moved =
   { readonly ok: true; readonly plan: DayPlan } | { readonly ok: false; readonly why: readonly string[] };
 
 const refused = (...why: string[]): Moved => ({ ok: false, why });
-
-const doing: Readonly<Record<TaskKind, string>> = {
-  mix: 'mixing',
-  prepare: 'the fruit for',
-  line: 'lining',
-  build: 'filling',
-  load: 'loading',
-  out: 'taking out',
-  pack: 'packing',
-};
-
-/** Sentences of the checker with the names that bakers know. */
-function inNames(day: Day, said: string): string {
-  const text = taskKinds.reduce((all, kind) => all.replaceAll(`${kind}:`, `${doing[kind]} `), said);
-  return [...day.pies]
-    .sort((a, b) => b.id.length - a.id.length)
-    .reduce((all, { id }) => all.replaceAll(id, pieName(day, id)), text);
-}
 
 /**
  * One task, with all of its go, begun at another minute or by other hands: what follows it goes to the right, and nothing else

@@ -7,6 +7,7 @@ import { moveTask } from './move-task.js';
 import { pushRight } from './push-right.js';
 import { sampleDay } from './sample-day.js';
 import { finishDay, solveDay } from './solve-day.js';
+import { overbaked, whatBreaks } from './what-breaks.js';
 
 const solved = (day: Day): DayPlan => {
   const plan = finishDay(solveDay(day, { evaluations: 800 }));
@@ -158,5 +159,68 @@ describe('a task that is moved', () => {
       expect(moved.ok ? '' : moved.why.join()).toMatch(/helper cannot do that/);
     }
     expect(moveTask(day, plan(), 'build:none', { start: 0, hands: 'lead' }).ok).toBe(false);
+  });
+});
+
+describe('what would break in a day as it would go', () => {
+  const day = sampleDay(7, 6);
+  const plan = once(() => solved(day));
+
+  it('is nothing in the plan itself, nor where only hours move', () => {
+    expect(whatBreaks(day, plan(), plan())).toEqual([]);
+  });
+
+  it('says that a pie stays in the oven when nobody is free to take it out, whatever is in time', () => {
+    const told = plan()
+      .tasks.filter(({ kind, end, start }) => kind !== 'out' && kind !== 'load' && end > start)
+      .map((task) => {
+        const happened = { lasts: new Map([[task.id, task.end - task.start + 60]]) };
+        const next = pushRight(day, plan(), happened);
+        return { next, happened, burnt: overbaked(plan(), next, happened) };
+      });
+    const burning = told.filter(({ burnt }) => burnt.length > 0);
+    expect(burning.length).toBeGreaterThan(0);
+    for (const { next, happened, burnt } of burning) {
+      const said = whatBreaks(day, plan(), next, happened);
+      expect(said.filter((text) => /stays in the oven \d+ minutes too long/.test(text))).toHaveLength(
+        burnt.length,
+      );
+      // Other hands are looked for also where nothing is late.
+      const mended = mendSlip(day, plan(), happened, []);
+      if (mended) {
+        const left = overbaked(plan(), mended.plan, happened).reduce((sum, { byMin }) => sum + byMin, 0);
+        expect(left).toBeLessThanOrEqual(burnt.reduce((sum, { byMin }) => sum + byMin, 0));
+      }
+    }
+    expect(burning.some(({ happened }) => mendSlip(day, plan(), happened, []) !== null)).toBe(true);
+  });
+
+  it('says who would be kept past their hours', () => {
+    const last = plan().tasks.reduce((latest, task) => (task.end > latest.end ? task : latest));
+    const closing = {
+      ...day,
+      kitchen: {
+        ...day.kitchen,
+        hands: day.kitchen.hands.map((hand) => ({
+          ...hand,
+          to: Math.max(
+            last.end,
+            plan()
+              .tasks.filter(({ hands }) => hands === hand.id)
+              .reduce((end, task) => Math.max(end, task.end), 0),
+          ),
+        })),
+      },
+    };
+    const happened = { lasts: new Map([[last.id, last.end - last.start + 30]]) };
+    const said = whatBreaks(closing, plan(), pushRight(closing, plan(), happened), happened);
+    expect(said.join()).toMatch(/lies outside the hours of/);
+  });
+
+  it('a pie that was given more time on purpose is not forgotten', () => {
+    const [first] = plan().runs;
+    const happened = { outs: new Map([[first!.pies[0]!.pie, first!.pies[0]!.out + 10]]) };
+    const next = pushRight(day, plan(), happened);
+    expect(overbaked(plan(), next, happened).map(({ pie }) => pie)).not.toContain(first!.pies[0]!.pie);
   });
 });

@@ -1,9 +1,9 @@
 import { starterSpec } from '../spec/index.js';
-import { draftPlan } from '../plan/index.js';
+import { planPie } from '../plan/index.js';
 import { weighDay } from './weigh.js';
 
 const slip = (): { readonly label: string; readonly massG: number; readonly usesG?: number }[] => {
-  const drafted = draftPlan(starterSpec);
+  const drafted = planPie(starterSpec);
   return drafted.ok ? drafted.plan.slip.flatMap(({ lines }) => lines) : [];
 };
 

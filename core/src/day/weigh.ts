@@ -2,7 +2,7 @@ import type { Larder } from '../larder/index.js';
 import { builtInLarder } from '../larder/index.js';
 import type { SlipLine } from '../forms/index.js';
 import type { PiePlan } from '../plan/index.js';
-import { draftPlan } from '../plan/index.js';
+import { planPie } from '../plan/index.js';
 import type { PieSpec } from '../spec/index.js';
 
 /** One thing to weigh or buy for the whole day. */
@@ -59,7 +59,8 @@ function outOfFreezer(line: SlipLine, { filling }: PiePlan, frozen: readonly str
 }
 
 /**
- * What a day takes, like things put together: flour for all doughs on one line.
+ * What a day takes, like things put together: flour for all doughs on one line. The sum of the slips: each sort of pie is baked for
+ * it, some .4 s each.
  * @param wanted pies with their counts, and which of their fruit lies in the freezer; what cannot be planned is left out, planning the day says why
  * @param larder as for a plan
  * @returns amounts in the order of the slips, and all allergens
@@ -77,7 +78,7 @@ export function weighDay(
   const allergens = new Set<string>();
   for (const { count, spec, frozenFruit = [] } of wanted) {
     // Dough for a batch would be weighed for each of its pies.
-    const drafted = draftPlan({ ...spec, pastry: { ...spec.pastry, batch: 1 } }, larder);
+    const drafted = planPie({ ...spec, pastry: { ...spec.pastry, batch: 1 } }, larder);
     if (!drafted.ok) continue;
     for (const contained of drafted.plan.allergens) allergens.add(contained);
     for (const { title, lines } of drafted.plan.slip) {

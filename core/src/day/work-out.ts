@@ -4,7 +4,7 @@ import { formOf } from '../forms/index.js';
 import type { Larder } from '../larder/index.js';
 import { builtInLarder, rowOf } from '../larder/index.js';
 import type { PiePlan } from '../plan/index.js';
-import { eatenRules, LAST_CHILL_MIN, planPie } from '../plan/index.js';
+import { eatenRules, planPie } from '../plan/index.js';
 import type { FieldProblem, PieSpec } from '../spec/index.js';
 import type { AskedDay, AskedOven, AskedPies } from './ask.js';
 import { usualDay } from './ask.js';
@@ -266,7 +266,7 @@ function pieOf(
     baseChill: line > 0 ? lastsMin(plan, 'chill_base') : 0,
     lineMost: usualDay.linedMostMin,
     build: sets === null ? lastsMin(plan, 'topping', 'fill', 'lid') : usualDay.weighDownMin,
-    lastChill: form.restsCold && sets === null ? LAST_CHILL_MIN : 0,
+    lastChill: sets === null ? lastsMin(plan, 'last_chill', 'bench') : 0,
     lastMost: usualDay.builtMostMin,
     cool,
     warm: ready.as === 'warm' ? Math.max(cool + 45, Math.floor(plan.bake?.cooling.sliceMin ?? 0)) : null,

@@ -1,6 +1,16 @@
-import type { Build } from '../build/index.js';
-import { areaCm2, baseFigures, dishFigures, doughBatch, doughFigures, doughOverG } from '../build/index.js';
+import type { Build, Rolled } from '../build/index.js';
+import {
+  areaCm2,
+  baseFigures,
+  disc,
+  dishFigures,
+  doughBatch,
+  doughFigures,
+  doughOverG,
+  roll,
+} from '../build/index.js';
 import { rowOf } from '../larder/index.js';
+import type { PastrySpec } from '../spec/index.js';
 import type { Figure } from '../units/index.js';
 import type { PlanContext } from './context.js';
 
@@ -14,6 +24,14 @@ interface FillToBuild {
   readonly fruitG: number;
 }
 
+/** A disc that was bought rolled is as wide as it is, whatever the dish asks for. */
+const isBought = ({ doughFrom, boughtDiscCm }: PastrySpec): boolean =>
+  doughFrom === 'bought' && boughtDiscCm !== undefined;
+const asBought = (base: Rolled | null, pastry: PastrySpec): Rolled | null =>
+  base && pastry.boughtDiscCm !== undefined && isBought(pastry)
+    ? roll(disc(pastry.boughtDiscCm), pastry.thicknessMm)
+    : base;
+
 /** Sizes everything for a dish and a filling that heaps raw to one volume and sinks to another. */
 export function buildPie({ spec, larder, form }: PlanContext, filling: FillToBuild): Build {
   const { dish, pastry } = spec;
@@ -22,7 +40,8 @@ export function buildPie({ spec, larder, form }: PlanContext, filling: FillToBui
   const batterMl = form.batterMl(filling.fruitG, spec.form);
   const raw = form.heights(vessel, filling.heapMl + batterMl);
   const baked = form.heights(vessel, filling.cookedMl + batterMl * BATTER_RISES);
-  const base = form.base(spec.form, dish, pastry);
+  const made = form.base(spec.form, dish, pastry);
+  const base = form.filled === 'dish' ? asBought(made, pastry) : made;
   const { fruitG } = filling;
   const top = form.makeTop({ form: spec.form, dish, pastry, moundCm: raw.moundCm, fruitG, larder });
   const doughG = (base?.massG ?? 0) + form.top.doughG(top);
@@ -51,7 +70,7 @@ export function buildFigures({ spec, larder, form }: PlanContext, build: Build):
   const { dish, pastry } = spec;
   return [
     ...dishFigures(form.filled !== 'dish', dish, build),
-    ...baseFigures(form.baseRule, dish, pastry, build),
+    ...baseFigures(isBought(pastry) ? 'The disc as it was bought.' : form.baseRule, dish, pastry, build),
     ...form.top.figures(build.top, { form: spec.form, dish: build.vessel.dish, pastry, larder }),
     ...doughFigures(pastry, build),
   ];

@@ -33,7 +33,7 @@ export const cautions = {
   },
   thermal_shock: {
     level: 'danger',
-    text: 'Glass and stoneware can shatter: never from fridge or freezer into a hot oven, never onto a cold wet surface.',
+    text: 'Glass and stoneware can shatter, frozen into a hot oven: bake this one in metal, or let it thaw in its dish first.',
   },
   steam: { level: 'watch', text: 'Steam comes out of the vents: keep hands and face away when you look.' },
   hot_dish: {

@@ -4,7 +4,7 @@ import { formOf } from '../forms/index.js';
 import type { KnownDish, Larder } from '../larder/index.js';
 import { builtInLarder, rowOf } from '../larder/index.js';
 import type { BaseSource, DishSpec, FormKind, PieSpec } from '../spec/index.js';
-import { dishShapes } from '../spec/index.js';
+import { dishShapes, usualChill } from '../spec/index.js';
 import { eatenRules } from './eaten.js';
 
 /** A dish of the larder as a choice. */
@@ -57,6 +57,14 @@ export function changeForm(
   if (eaten === undefined && set === eatenRules[before.eaten].set && set !== wanted.set) {
     next = { ...next, filling: { ...next.filling, set: wanted.set } };
     changes.push(`Its juice is set for how it is eaten: ${wanted.label}.`);
+  }
+  if (form.restsCold !== before.restsCold) {
+    const { chill } = next.bake;
+    next = { ...next, bake: { ...next.bake, chill: form.restsCold ? (chill ?? usualChill) : undefined } };
+    if (form.restsCold && !chill)
+      changes.push(`It waits ${usualChill.minutes} minutes in the fridge before the oven.`);
+    else if (!form.restsCold && chill)
+      changes.push('It goes straight into the oven, without a wait in the cold.');
   }
   const left = kind === spec.form.kind ? { spec: next, changes: [] } : before.leave(next);
   const taken = form.takeUp(left.spec);

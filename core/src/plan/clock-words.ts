@@ -1,6 +1,7 @@
 import { cookedShare, preparations } from '../filling/index.js';
 import type { BuiltContext } from '../forms/index.js';
 import type { Fruit } from '../larder/index.js';
+import { rowOf } from '../larder/index.js';
 import type { FruitPart } from '../spec/index.js';
 
 /** Words joined as people say them: a, b and c; wash, top and tail. */
@@ -56,6 +57,22 @@ export function preparationWork({ spec }: BuiltContext): string {
   const share = cookedShare(preparation);
   const some = share > 0 && share < 1 ? `, ${Math.round(100 * share)} % of the fruit` : '';
   return `${label}${some}, then cool`;
+}
+
+/** The step that makes its top: the form's own work, and what this pie has besides. */
+export function topWork({ spec, larder, form, filling }: BuiltContext): string {
+  const { wash, coarseSugar } = spec.pastry;
+  const washed = form.washed && rowOf(larder.washes, wash).brushedG > 0;
+  const juice =
+    form.filled === 'sheet' &&
+    filling.prepared.freeFruitWaterG > 0 &&
+    spec.filling.preparation.kind === 'weep';
+  return [
+    form.topWork,
+    ...(washed ? ['wash'] : []),
+    ...(form.washed && coarseSugar ? ['sugar'] : []),
+    ...(juice ? ['pour the juice in last'] : []),
+  ].join(', ');
 }
 
 /** The step that fills the pie. */

@@ -1,7 +1,8 @@
 import type { Bake } from '../bake/index.js';
 import { preparations } from '../filling/index.js';
-import type { PieSpec } from '../spec/index.js';
-import { fillWork, fruitWork, preparationWork } from './clock-words.js';
+import type { ChillPlace, PieSpec } from '../spec/index.js';
+import { beforeOven } from './before-oven.js';
+import { fillWork, fruitWork, preparationWork, topWork } from './clock-words.js';
 import { eatenRule, FILL_MIN, filledColdMin } from './eaten.js';
 import { rowOf } from '../larder/index.js';
 import type { BakedContext } from './context.js';
@@ -22,9 +23,6 @@ export interface ClockStep {
 /** Minutes of hands for the common steps. Common practice, no source. */
 const handsMin = { mix: 15, roll: 12, fill: FILL_MIN } as const;
 const CHILL_BASE_MIN = 20;
-/** In the cold between building and oven. Common practice, no source. */
-export const LAST_CHILL_MIN = 25;
-
 /** Thawing a frozen shell. Common practice, no source. */
 const THAW_MIN = 15;
 
@@ -58,6 +56,10 @@ function doneAhead({ spec }: BakedContext): ReadonlySet<string> {
   ]);
 }
 
+/** A disc that was bought rolled. */
+const isBoughtDisc = ({ pastry }: PieSpec): boolean =>
+  pastry.doughFrom === 'bought' && pastry.boughtDiscCm !== undefined;
+
 /** Dough is mixed for this pie. */
 const mixesDough = ({ pastry }: PieSpec): boolean => (pastry.doughFrom ?? 'mixed') === 'mixed';
 /** Ready dough loses its chill before it is rolled. Common practice, no source. */
@@ -83,31 +85,59 @@ function pastryReady({ spec, larder, form, build }: BakedContext, cutMin: number
     : add('dough_out', 'Dough out of the cold', 'wait', Math.max(0, cutMin - DOUGH_OUT_MIN), DOUGH_OUT_MIN);
   const free = Math.max(chilled, cutMin);
   if (!build.base) return free;
-  const label = filled === 'sheet' ? 'Roll the disc onto its paper' : 'Roll the base, line the dish';
+  const flat = rowOf(larder.materials, spec.dish.material).brittle;
+  const label =
+    filled === 'sheet'
+      ? 'Roll the disc onto its paper'
+      : flat
+        ? 'Roll the base onto paper'
+        : isBoughtDisc(spec)
+          ? 'Unroll the disc, line the dish'
+          : 'Roll the base, line the dish';
   const rolled = add('line', label, 'hands', free, handsMin.roll);
-  return add('chill_base', 'Lined dish in the cold', 'wait', rolled, CHILL_BASE_MIN);
+  const cold =
+    filled === 'sheet'
+      ? 'Disc in the cold'
+      : flat
+        ? 'Base in the cold, out of its dish'
+        : 'Lined dish in the cold';
+  return add('chill_base', cold, 'wait', rolled, CHILL_BASE_MIN);
 }
+
+const weightsOf = ({ interventions }: Bake): number => interventions.weightsMin;
+const shellInWords = (shell: Bake): string =>
+  weightsOf(shell) > 0 ? 'Empty shell in, paper and weights in it' : 'Empty shell in, pricked';
 
 /** Stages, one line where both are alike. */
 function ovenSteps(prefix: string, bake: Bake, fromMin: number, add: AddStep): number {
   const [first, second] = bake.stages;
   if (first.tempC === second.tempC) {
-    return add(`${prefix}stage1`, 'In the oven, one temperature', 'oven', fromMin, bake.outMin);
+    const label = prefix === '' ? 'In the oven, one temperature' : shellInWords(bake);
+    return add(`${prefix}stage1`, label, 'oven', fromMin, bake.outMin);
   }
   const lowered = add(`${prefix}stage1`, 'First stage, hot', 'oven', fromMin, first.timeMin);
   return add(`${prefix}stage2`, 'Second stage, lower', 'oven', lowered, second.timeMin);
 }
 
-/** Minutes in the cold between top and oven: none for what takes no harm from warmth. */
-const coldBeforeOven = ({ spec, form }: BakedContext): number =>
-  Math.max(form.restsCold ? LAST_CHILL_MIN : 0, spec.bake.oven.warmUpMin - form.topMin);
+const chilledIn: Readonly<Record<ChillPlace, string>> = { fridge: 'fridge', freezer: 'freezer' };
+
+/** What comes between building and oven: the wait in the cold that was said, or the bench for a dish that must not be cold. */
+function waitsBefore(context: BakedContext, fromMin: number, add: AddStep): number {
+  const { chill, benchMin } = beforeOven(context);
+  const bench =
+    benchMin > 0
+      ? add('bench', 'On the bench until the dish is no longer cold', 'wait', fromMin, benchMin)
+      : fromMin;
+  if (!chill) return bench;
+  return add('last_chill', `Pie in the ${chilledIn[chill.place]}`, 'wait', bench, chill.minutes);
+}
 
 /** Without a bake the clock stops when the pie goes in. */
 export function makeClock(context: BakedContext): ClockStep[] {
   const { spec, form, filling, build, bake } = context;
   const { steps, add } = stepper(doneAhead(context));
   const preparation = preparations[spec.filling.preparation.kind];
-  const { topWork, topMin, toppingMin } = form;
+  const { topMin, toppingMin } = form;
   const filledCold = form.filledCold(spec.filling);
   const warmUp = spec.bake.oven.warmUpMin;
   const fruitMin = filling.batch.fruits.reduce(
@@ -124,7 +154,10 @@ export function makeClock(context: BakedContext): ClockStep[] {
   if (filledCold || bake?.blind) {
     const shell = filledCold ? bake : bake?.blind;
     add('preheat_blind', 'Oven on', 'oven', Math.max(0, lined - warmUp), warmUp);
-    const baked = shell ? ovenSteps('blind_', shell, Math.max(lined, warmUp), add) : lined;
+    const inMin = Math.max(lined, warmUp);
+    const baked = shell ? ovenSteps('blind_', shell, inMin, add) : lined;
+    if (shell && weightsOf(shell) > 0)
+      add('weights_out', 'Lift paper and weights out', 'hands', inMin + weightsOf(shell), 1);
     if (filledCold) {
       const cooled = add('cool_shell', 'Shell cools on a rack', 'cool', baked, filledColdMin.shellCools);
       const filled = add(
@@ -151,10 +184,9 @@ export function makeClock(context: BakedContext): ClockStep[] {
       ? add('topping', 'Mix the topping', 'hands', Math.max(lined, ready), toppingMin)
       : Math.max(lined, ready);
   const filled = add('fill', fillWork(context), 'hands', mixed, handsMin.fill);
-  const lidded = add('lid', topWork, 'hands', filled, topMin);
-  const resting = coldBeforeOven(context);
-  const intoOven =
-    resting > 0 ? add('last_chill', 'Pie in the cold while the oven heats', 'wait', lidded, resting) : lidded;
+  const lidded = add('lid', topWork(context), 'hands', filled, topMin);
+  // Where all else is quick the oven is what it waits for.
+  const intoOven = Math.max(waitsBefore(context, lidded, add), warmUp);
   add('preheat', 'Oven on', 'oven', Math.max(0, intoOven - warmUp), warmUp);
   return finishClock(context, intoOven, steps, add);
 }

@@ -3,6 +3,7 @@ import { enthalpyJ, freezingC, specificHeat, temperatureC } from '../bake/index.
 import type { BuiltContext } from '../forms/index.js';
 import type { Figure } from '../units/index.js';
 import { figure, q, sumOf } from '../units/index.js';
+import { beforeOven } from './before-oven.js';
 
 /** Air of a fridge and of a freezer, and what comes out of them, C. */
 export const coldC = { fridge: 4, freezer: -18 } as const;
@@ -24,8 +25,8 @@ export const frozenFruitG = ({ spec, filling }: Pick<BuiltContext, 'spec' | 'fil
  * than the freezer: sugar does not dissolve into ice at once.
  */
 export function goesInC(context: BuiltContext, body: FillingBody): number {
-  const { spec, filling } = context;
-  const { startC } = spec.bake;
+  const { filling } = context;
+  const { startC } = beforeOven(context);
   const frozenKg = frozenFruitG(context) / 1000;
   if (frozenKg === 0 || startC <= coldC.freezer) return startC;
   const { batch } = filling;
@@ -45,8 +46,16 @@ export function goesInC(context: BuiltContext, body: FillingBody): number {
 /** How cold the filling is when it goes in, and why. */
 export function startFigure(context: BuiltContext, startC: number): Figure {
   const told = context.spec.bake.startC;
+  const { spared, startC: after } = beforeOven(context);
   const frozenG = frozenFruitG(context);
   const shared = { id: 'bake.start', label: 'Goes in at', value: startC, unit: 'C' } as const;
+  if (spared && startC === after && after > told) {
+    return figure({
+      ...shared,
+      rule: 'Glass and stoneware do not go cold into a hot oven: it stands on the bench until its dish is no longer cold.',
+      source: 'common practice, no source',
+    });
+  }
   return startC === told
     ? figure({ ...shared, rule: 'The temperature you gave.', source: 'your choice' })
     : figure({

@@ -6,6 +6,7 @@ import { cookedShare, isCooked, pieceThicknessMm, preparations } from '../fillin
 import type { BuiltContext } from '../forms/index.js';
 import { madeOf, rowOf, softeningFactor } from '../larder/index.js';
 import type { DishSpec, PieSpec } from '../spec/index.js';
+import { beforeOven } from './before-oven.js';
 import { coldC, FRUIT_SUGAR_G_MOL, goesInC } from './goes-in.js';
 import { onPaper } from './on-paper.js';
 
@@ -121,7 +122,8 @@ export function pieBody(context: BuiltContext): PieBody {
   const beside = { form: spec.form, dish: vessel.dish, pastry: spec.pastry, larder };
   const cold = form.filledCold(spec.filling);
   const all = fillingBody(context);
-  const startC = cold ? spec.bake.startC : goesInC(context, all);
+  const { chill, startC: shellC } = beforeOven(context);
+  const startC = cold ? shellC : goesInC(context, all);
   const swells = spec.filling.thickeners.map(
     ({ thickener }) => larder.thickeners.get(thickener)?.gelatinisesC ?? USUAL_SWELLS_C,
   );
@@ -146,10 +148,8 @@ export function pieBody(context: BuiltContext): PieBody {
     browning: form.top.browning(build.top, beside),
     dish: rowOf(larder.materials, spec.dish.material),
     startC,
-    pastryC: spec.bake.pastryC ?? (startC === spec.bake.startC ? null : spec.bake.startC),
-    chill: spec.bake.chill
-      ? { airC: coldC[spec.bake.chill.place], timeS: 60 * spec.bake.chill.minutes }
-      : null,
+    pastryC: spec.bake.pastryC ?? (startC === shellC ? null : shellC),
+    chill: chill ? { airC: coldC[chill.place], timeS: 60 * chill.minutes } : null,
     done: doneRule(context),
     usual: { oneHeat: form.oneHeat || isCooked(spec.filling) || cold, singleC: form.singleC },
   };

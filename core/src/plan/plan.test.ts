@@ -76,7 +76,7 @@ describe('planPie', () => {
     expect(said).toEqual(expect.arrayContaining(['stone', 'wash_fruit', 'raw_dough', 'steam', 'storage']));
     expect(whole.allergens).toEqual(['egg', 'milk', 'wheat']);
     const glass = plan(withDish({ material: 'glass' }));
-    expect(glass.advice.find(({ id }) => id === 'thermal_shock')?.level).toBe('danger');
+    expect(glass.advice.find(({ id }) => id === 'dish_spared')?.level).toBe('watch');
   });
 
   it('plans a dish twice the size with about twice of everything', () => {

@@ -4,6 +4,7 @@ import type { BuiltContext, SlipGroup, SlipLine } from '../forms/index.js';
 import { inCupsMl } from '../forms/index.js';
 import { cupG, gPerMl, lemon, rowOf } from '../larder/index.js';
 import type { PieSpec } from '../spec/index.js';
+import { usualShell } from '../spec/index.js';
 import { withFraction } from '../units/index.js';
 import { onPaper } from './on-paper.js';
 
@@ -55,7 +56,7 @@ function pastryLines(context: BuiltContext): SlipLine[] {
   const row = rowOf(larder.doughs, spec.pastry.dough);
   const takesShell = form.lined && form.filled === 'dish';
   const shell = build.base || !takesShell ? [] : [boughtShell(spec)];
-  const coat = coatLines(context);
+  const coat = [...coatLines(context), ...weightLines(context)];
   if ((spec.pastry.doughFrom ?? 'mixed') !== 'mixed') return [...shell, ...readyDough(context), ...coat];
   const lines: SlipLine[] = [
     ...shell,
@@ -106,6 +107,22 @@ function pastryLines(context: BuiltContext): SlipLine[] {
     },
   ];
   return [...lines.filter((line) => line.massG > NOTHING_G || line.bought), ...coat];
+}
+
+/** What holds an empty shell down. */
+function weightLines({ spec, form }: BuiltContext): SlipLine[] {
+  const { weightsMin } = spec.form.shell ?? usualShell;
+  if (weightsMin === 0 || !(form.baseBaked || form.filledCold(spec.filling))) return [];
+  return [
+    {
+      id: 'weights',
+      label: 'Paper and baking weights',
+      massG: 0,
+      bought: true,
+      ready: true,
+      note: `in the empty shell; lift them out after ${weightsMin} minutes`,
+    },
+  ];
 }
 
 /** Butter on a dish 23 cm across, g; it grows with the dish. Common practice, no source. */

@@ -83,6 +83,9 @@ const chillSchema = {
   },
 } as const;
 
+/** What R8 of the trade asks of raw pastry before the oven. Common practice, no source. */
+export const usualChill = { place: 'fridge', minutes: 25 } as const;
+
 const ovenReadiness = ['hot_through', 'just_reached'] as const;
 export type OvenReadiness = (typeof ovenReadiness)[number];
 

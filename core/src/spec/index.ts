@@ -15,6 +15,7 @@ export {
   beneathKinds,
   colourNames,
   hotSides,
+  usualChill,
   kitchenOvenSchema,
   knobKinds,
   ovenKinds,

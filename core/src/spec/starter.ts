@@ -1,3 +1,4 @@
+import { usualChill } from './bake.js';
 import type { PieSpec } from './pie.js';
 import { SPEC_FORMAT, SPEC_VERSION } from './pie.js';
 
@@ -29,6 +30,7 @@ export const starterSpec: PieSpec = {
     oven: { label: 'Still oven', kind: 'still', offsetC: 0, warmUpMin: 20 },
     colour: 'gold',
     startC: 6,
+    chill: usualChill,
     altitudeM: 50,
     stages: null,
   },

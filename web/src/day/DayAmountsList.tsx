@@ -1,21 +1,18 @@
 import { Group, Table } from '@mantine/core';
-import { showText, weighDay } from '@mardle/core';
-import { useMemo } from 'react';
+import { showText } from '@mardle/core';
 import type { DayFile } from '../state/day.js';
 import { useSettings } from '../state/settings.js';
 import classes from './DayPlace.module.css';
 import { tableOfAmounts } from './outFiles.js';
-import { weighedOf } from './portions.js';
 import { TableButton } from './TableButton.js';
+import { useWeighed } from './useWeighed.js';
 
 /** All that the day takes, like things together, with what it is for and the allergens in it. */
 export function DayAmountsList({ file }: { readonly file: DayFile }) {
   const units = useSettings((state) => state.units);
-  const { pies: wanted, freezer } = file;
-  const { amounts, allergens } = useMemo(
-    () => weighDay(weighedOf({ pies: wanted, freezer })),
-    [wanted, freezer],
-  );
+  const weighed = useWeighed(file);
+  if (!weighed) return <p role="status">Adding up the slips …</p>;
+  const { amounts, allergens } = weighed;
   const names = new Set(file.pies.map(({ pie }) => pie.name)).size;
   return (
     <section aria-label="What the day takes" className={classes.page}>

@@ -1,6 +1,6 @@
 import { Group, NumberInput, Table } from '@mantine/core';
-import type { Stocked, ToBuy, UnitSystem } from '@mardle/core';
-import { buyDay, nothingStocked, showText, typedUnit, usualBuying, weighDay } from '@mardle/core';
+import type { DayAmount, Stocked, ToBuy, UnitSystem } from '@mardle/core';
+import { buyDay, nothingStocked, showText, typedUnit, usualBuying } from '@mardle/core';
 import { useMemo } from 'react';
 import type { Limit } from '../bench/stations/QuantityField.js';
 import { QuantityField } from '../bench/stations/QuantityField.js';
@@ -9,9 +9,9 @@ import { useDay } from '../state/day.js';
 import { useSettings } from '../state/settings.js';
 import classes from './DayPlace.module.css';
 import { tableOfBuying } from './outFiles.js';
-import { weighedOf } from './portions.js';
 import { money, PriceField } from './PriceField.js';
 import { TableButton } from './TableButton.js';
+import { useWeighed } from './useWeighed.js';
 
 const MOST_SLICES = 40;
 /** Three fields in a row: on a phone the list moves under a finger, not the page. */
@@ -82,18 +82,30 @@ function Row({ item, units }: { readonly item: ToBuy; readonly units: UnitSystem
 
 /** What is to be bought for the day, less what is there, in whole packs; and what each pie and slice costs. */
 export function DayBuyList({ file }: { readonly file: DayFile }) {
+  const weighed = useWeighed(file);
+  return weighed ? (
+    <BuyTable file={file} amounts={weighed.amounts} />
+  ) : (
+    <p role="status">Adding up the slips …</p>
+  );
+}
+
+interface BuyTableProps {
+  readonly file: DayFile;
+  readonly amounts: readonly DayAmount[];
+}
+
+function BuyTable({ file, amounts }: BuyTableProps) {
   const units = useSettings((state) => state.units);
   const cut = useDay((state) => state.cut);
   const { word } = typedUnit('g', units);
-  const { pies: wanted, freezer } = file;
   const { slices = usualBuying.slices, items: known = usualBuying.items } = file.buying ?? usualBuying;
   const { items, pies, usesCost, buysCost, unpriced } = useMemo(() => {
-    const { amounts } = weighDay(weighedOf({ pies: wanted, freezer }));
     const all = Object.fromEntries(
       Object.entries(known).map(([label, item]) => [label, { ...nothingStocked, ...item }]),
     );
     return buyDay(amounts, { slices, items: all });
-  }, [wanted, freezer, slices, known]);
+  }, [amounts, slices, known]);
   const priced = items.some(({ buysCost: cost }) => cost !== null);
   return (
     <section aria-label="What is to be bought" className={classes.page}>

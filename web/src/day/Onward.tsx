@@ -1,9 +1,10 @@
 import { Button, Group } from '@mantine/core';
 import type { Day, DayPlan, DayTask, Happened, Mended } from '@mardle/core';
-import { goesOf, pieName, taskWords, wallTime } from '@mardle/core';
-import { useState } from 'react';
+import { goesOf, pieName, taskWords, wallTime, whatBreaks } from '@mardle/core';
+import { useEffect, useState } from 'react';
 import { useDay } from '../state/day.js';
 import { mendInWorker } from '../workers/day.js';
+import classes from './DayPlace.module.css';
 
 const MOST_TOLD = 8;
 
@@ -34,17 +35,37 @@ export function Onward({ day, plan, next: pushed, happened, onDone, canLeave = f
   const other = looked?.of === plan ? looked : null;
   const mended = other?.found ?? null;
   const next = mended?.plan ?? pushed;
+  const breaks = whatBreaks(day, plan, next, happened);
+  const harms = pushed.late.length > 0 || whatBreaks(day, plan, pushed, happened).length > 0;
   const look = async (): Promise<void> => {
     if (!happened) return;
     setLooked({ of: plan, busy: true, found: null });
     const found = await mendInWorker(day, plan, happened, done);
     setLooked({ of: plan, busy: false, found });
   };
+  // What burns or keeps people past their hours is not left for somebody to ask about.
+  const mustLook = happened !== undefined && breaks.length > 0 && other === null;
+  useEffect(() => {
+    if (mustLook) void look();
+  });
   return (
     <>
+      {breaks.length > 0 && (
+        <div role="alert" className={classes.wrong}>
+          <p>
+            <b>This does not work as it stands:</b>
+          </p>
+          <ul>
+            {breaks.slice(0, MOST_TOLD).map((said) => (
+              <li key={said}>{said}</li>
+            ))}
+          </ul>
+        </div>
+      )}
       <p role="status">
-        <b>{lateWords(day, next)}</b> {movedWords(plan, next)}
-        {other && !other.busy && !mended && ' No other hands would make it sooner.'}
+        <b>{lateWords(day, next, breaks.length > 0)}</b> {movedWords(plan, next)}
+        {other?.busy && ' Looking for another way …'}
+        {other && !other.busy && !mended && ' No other hands would help.'}
       </p>
       {mended && (
         <>
@@ -72,9 +93,9 @@ export function Onward({ day, plan, next: pushed, happened, onDone, canLeave = f
             onDone();
           }}
         >
-          Go on like this
+          {breaks.length > 0 ? 'Go on all the same' : 'Go on like this'}
         </Button>
-        {happened && pushed.late.length > 0 && (!other || other.busy) && (
+        {happened && harms && (!other || other.busy) && (
           <Button variant="default" loading={other?.busy ?? false} onClick={() => void look()}>
             Look for another way
           </Button>
@@ -89,9 +110,11 @@ export function Onward({ day, plan, next: pushed, happened, onDone, canLeave = f
   );
 }
 
-const lateWords = (day: Day, { late }: DayPlan): string =>
+const lateWords = (day: Day, { late }: DayPlan, broken: boolean): string =>
   late.length === 0
-    ? 'All is still in time.'
+    ? broken
+      ? 'Nothing is late.'
+      : 'All is still in time.'
     : `Late then: ${late.map(({ pie, byMin }) => `${pieName(day, pie)} by ${byMin} min`).join(', ')}.`;
 
 const startsOf = (plan: DayPlan): ReadonlyMap<string, number> =>

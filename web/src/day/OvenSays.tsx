@@ -14,13 +14,21 @@ const LOOKS_EVERY_MS = 15_000;
 /** Pies of the day whose bakes run, in minutes of the day. */
 function useBaking(day: Day): Baking[] {
   const inOven = useDay((state) => state.inOven);
-  const { running } = useBakesNow(useNow(LOOKS_EVERY_MS));
+  const now = useNow(LOOKS_EVERY_MS);
+  const { running } = useBakesNow(now);
   const minute = (ms: number): number => (ms - Date.parse(day.zero)) / 60_000;
   return Object.entries(inOven).flatMap(([pie, id]): Baking[] => {
     const state = running.find(({ bake }) => bake.id === id)?.state;
     if (!state || state.phase === 'cancelled') return [];
     const { loadedAt, outAt, outDueAt } = state;
-    return [{ pie, loadedAt: minute(loadedAt), outAt: minute(outAt ?? outDueAt), isOut: outAt !== null }];
+    return [
+      {
+        pie,
+        loadedAt: minute(loadedAt),
+        outAt: minute(outAt ?? Math.max(outDueAt, now)),
+        isOut: outAt !== null,
+      },
+    ];
   });
 }
 

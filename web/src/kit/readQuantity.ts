@@ -1,4 +1,5 @@
 import type { Unit } from '@mardle/core';
+import { gasMarkC } from '@mardle/core';
 import Qty from 'js-quantities';
 
 /** What a unit of core is called by the parser of units; others are typed as bare numbers. */
@@ -18,6 +19,8 @@ const words: readonly (readonly [RegExp, string])[] = [
   [/(tablespoons?|tbsps?|tbs)\b\.?/gi, 'tbsp'],
   [/(teaspoons?|tsps?)\b\.?/gi, 'tsp'],
   [/\bcups?\b/gi, 'cu'],
+  [/\bsticks?\b/gi, 'stick'],
+  [/\blit(?:er|re)s?\b/gi, 'l'],
   [/(pounds?|lbs?)\b\.?/gi, 'lb'],
   [/(ounces?|ozs?)\b\.?/gi, 'oz'],
   [/(kilos?|kilograms?|kgs?)\b\.?/gi, 'kg'],
@@ -42,6 +45,24 @@ const fractions: Readonly<Record<string, string>> = {
   '⅞': '7/8',
 };
 
+/** Numbers and shares as people say them. */
+const spoken: readonly (readonly [RegExp, string])[] = [
+  [/^\s*(?:about|abt\.?|approx\.?|approximately|around|roughly|some|circa|ca\.?|~|≈)\s*/i, ''],
+  [/\bthree[- ]quarters?(?:\s+(?:of\s+)?an?)?\b/gi, '3/4'],
+  [/\b(?:a\s+)?half(?:\s+(?:of\s+)?an?)?\b/gi, '1/2'],
+  [/\b(?:a\s+)?third(?:\s+of\s+an?)?\b/gi, '1/3'],
+  [/\b(?:a\s+)?quarter(?:\s+of\s+an?)?\b/gi, '1/4'],
+  [/\b(?:an?|one)(?=\s)/gi, '1'],
+  ...['two', 'three', 'four', 'five', 'six', 'seven', 'eight', 'nine', 'ten', 'eleven', 'twelve'].map(
+    (word, i): [RegExp, string] => [new RegExp(`\\b${word}\\b`, 'gi'), String(i + 2)],
+  ),
+  // 1,300 of something are thirteen hundred; 0,300 is a share.
+  [/\b([1-9]\d{0,2}),(\d{3})(?!\d)/g, '$1$2'],
+];
+
+const inFigures = (text: string): string =>
+  spoken.reduce((said, [word, figure]) => said.replace(word, figure), text);
+
 /** A number as people write it: 1.5, 1,5, 1/2, 1 1/2, 1½; null when it is none. */
 export function readNumber(text: string): number | null {
   const plain = [...text.trim()]
@@ -56,11 +77,19 @@ export function readNumber(text: string): number | null {
   return Number(whole ?? 0) + (over === undefined ? 0 : Number(over) / Number(under));
 }
 
+/** What a stick of butter weighs, g: half a US cup (R11). Common practice, no source. */
+const STICK_G = 113;
+/** Mass of what a spoon or cup holds is told by how much a cup of it weighs. */
+const CUP_ML = 240;
+
 /** One amount with its unit, in a unit of core; null when it is of another kind, or none. */
-function readOne(amount: string, unitText: string, unit: Unit): number | null {
+function readOne(amount: string, unitText: string, unit: Unit, cupG: number | undefined): number | null {
   const number = readNumber(amount);
   const target = parsed[unit];
   if (number === null || !target) return null;
+  if (unit === 'g' && unitText === 'stick') return number * STICK_G;
+  if (unit === 'g' && cupG !== undefined && isVolume(unitText))
+    return (new Qty(number, unitText).to('ml').scalar * cupG) / CUP_ML;
   try {
     return new Qty(number, unitText).to(target).scalar;
   } catch {
@@ -68,16 +97,29 @@ function readOne(amount: string, unitText: string, unit: Unit): number | null {
   }
 }
 
+const isVolume = (unitText: string): boolean => ['cu', 'tbsp', 'tsp', 'ml', 'l'].includes(unitText);
+
+const GAS_MARK = /^\s*gas\s*(?:mark)?\s*(½|1\/2|\d)\s*$/i;
+
 /**
  * An amount as bakers type it, in a unit of core: "1.5 kg", "2 lb", "1 lb 4 oz", "1/2", "1,5", "3 tbsp", "350 F". A bare number
- * is in the unit of the field, which `fromBare` turns into core's. Null when it cannot be read.
+ * is in the unit of the field, which `fromBare` turns into core's; cups and spoons of a mass are read where it is known what a cup
+ * of it weighs. Null when it cannot be read.
  */
-export function readQuantity(text: string, unit: Unit, fromBare: (typed: number) => number): number | null {
-  const bare = readNumber(text);
+export function readQuantity(
+  text: string,
+  unit: Unit,
+  fromBare: (typed: number) => number,
+  cupG?: number,
+): number | null {
+  const gas = unit === 'C' ? GAS_MARK.exec(text)?.[1] : undefined;
+  if (gas !== undefined) return gasMarkC(gas);
+  const said = inFigures(text);
+  const bare = readNumber(said);
   if (bare !== null) return fromBare(bare);
-  const plain = words.reduce((said, [written, word]) => said.replace(written, ` ${word} `), text).trim();
+  const plain = words.reduce((so, [written, word]) => so.replace(written, ` ${word} `), said).trim();
   const parts = [...plain.matchAll(/([-\d.,/\s½⅓⅔¼¾⅛⅜⅝⅞]+)\s*([a-zA-Z]+)\s*(?:and|,)?\s*/g)];
   if (parts.length === 0 || parts.map(([whole]) => whole).join('') !== plain) return null;
-  const values = parts.map(([, amount = '', unitText = '']) => readOne(amount, unitText, unit));
+  const values = parts.map(([, amount = '', unitText = '']) => readOne(amount, unitText, unit, cupG));
   return values.every((value) => value !== null) ? values.reduce((sum, value) => sum + value, 0) : null;
 }

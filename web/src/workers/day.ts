@@ -1,4 +1,4 @@
-import type { AskedDay, Day, DayPlan, Happened, Mended } from '@mardle/core';
+import type { AskedDay, Day, DayAmounts, DayPlan, Happened, Mended } from '@mardle/core';
 import type { Remote } from 'comlink';
 import * as Comlink from 'comlink';
 import type { DayJobs, DayOutcome, SolvedDay } from './day.worker.js';
@@ -35,6 +35,10 @@ export const mendInWorker = (
   happened: Happened,
   done: readonly string[],
 ): Promise<Mended | null> => dayWorker().mend(day, plan, happened, done);
+
+/** All that the pies of a day take: the sum of their slips. */
+export const weighInWorker = (wanted: Parameters<DayJobs['weigh']>[0]): Promise<DayAmounts> =>
+  dayWorker().weigh(wanted);
 
 /** Ends the search; the best plan so far is kept. */
 export const stopSolving = (): void => void dayWorker().stop();

@@ -1,5 +1,24 @@
-import type { AskedDay, Day, DayPlan, FieldProblem, Happened, Holds, Mended, Remedy } from '@mardle/core';
-import { holdsOf, isWhole, mendSlip, remediesOf, shortSearch, solveDay, workOutDay } from '@mardle/core';
+import type {
+  AskedDay,
+  Day,
+  DayAmounts,
+  DayPlan,
+  FieldProblem,
+  Happened,
+  Holds,
+  Mended,
+  Remedy,
+} from '@mardle/core';
+import {
+  holdsOf,
+  isWhole,
+  mendSlip,
+  remediesOf,
+  shortSearch,
+  solveDay,
+  weighDay,
+  workOutDay,
+} from '@mardle/core';
 import * as Comlink from 'comlink';
 
 /** What a day came to. */
@@ -79,6 +98,9 @@ const jobs = {
   mend(day: Day, plan: DayPlan, happened: Happened, done: readonly string[]): Mended | null {
     return mendSlip(day, plan, happened, done);
   },
+
+  /** All that the pies of a day take, by their slips. */
+  weigh: (wanted: Parameters<typeof weighDay>[0]): DayAmounts => weighDay(wanted),
 
   stop(): void {
     stopped = true;

@@ -51,7 +51,7 @@ export const cutOut: Form = {
   ...linedDish,
   kind: 'cut_out',
   label: 'cut-out lid',
-  topWork: 'Cut the shapes, lay them from the rim inward, wash',
+  topWork: 'Cut the shapes, lay them from the rim inward',
   topMin: 18,
   makeTop: ({ form, dish, pastry }): Top => {
     const cutOuts = packCutOuts(form.cutOut ?? usualCutOut, dish, pastry.thicknessMm);

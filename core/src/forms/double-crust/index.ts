@@ -12,7 +12,7 @@ export const doubleCrust: Form = {
   ...linedDish,
   kind: 'double_crust',
   label: 'double crust',
-  topWork: 'Lid, crimp, vents, wash',
+  topWork: 'Lid, crimp, vents',
   topMin: 12,
   leavesGap: true,
   bubblingMin: LID_BUBBLING_MIN,

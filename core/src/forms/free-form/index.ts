@@ -51,7 +51,7 @@ export const freeForm: Form = {
   eaten: 'sliced_warm',
   label: 'free-form',
   filled: 'sheet',
-  topWork: 'Fold the border in pleats, wash, pour the juice in last',
+  topWork: 'Fold the border in pleats',
   topMin: 10,
   oneHeat: true,
   vessel: (form, dish) => foldVessel(form.freeForm ?? usualFreeForm, dish),

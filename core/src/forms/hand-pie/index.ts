@@ -55,7 +55,7 @@ export const handPie: Form = {
   lookWords: 'Look: golden all over?',
   filled: 'parcel',
   eaten: 'in_hand',
-  topWork: 'Cut discs, fill, fold, seal, vent, wash',
+  topWork: 'Cut discs, fill, fold, seal, vent',
   topMin: 30,
   oneHeat: true,
   singleC: 202,

@@ -24,7 +24,7 @@ export const lattice: Form = {
   ...linedDish,
   kind: 'lattice',
   label: 'lattice',
-  topWork: 'Cut the strips, weave, crimp, wash',
+  topWork: 'Cut the strips, weave, crimp',
   topMin: 25,
   makeTop: ({ form, dish, pastry }): Top => {
     const made = makeLattice(form.lattice ?? usualLattice, dish, pastry.thicknessMm);

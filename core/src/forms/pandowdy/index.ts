@@ -12,7 +12,7 @@ export const pandowdy: Form = {
   kind: 'pandowdy',
   label: 'pandowdy',
   washed: true,
-  topWork: 'Lay the lid over, tuck it in, vent, wash',
+  topWork: 'Lay the lid over, tuck it in, vent',
   topMin: 8,
   bubblingMin: LID_BUBBLING_MIN,
   makeTop: ({ form, dish, pastry }) => ({

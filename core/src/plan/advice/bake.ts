@@ -4,15 +4,13 @@ import { careAt, watch } from '../../forms/index.js';
 import { rowOf } from '../../larder/index.js';
 import type { HotSide, PieSpec } from '../../spec/index.js';
 import type { BakedContext } from '../context.js';
+import { beforeOven, COLD_DISH_C } from '../before-oven.js';
 import { frozenFruitG } from '../goes-in.js';
 
 /** A top this much paler than asked is seen. Estimate. */
 const PALE_SHARE = 0.75;
 /** Filling that was done this long before it came out has boiled away more than it should. Estimate. */
 const LONG_DONE_MIN = 20;
-/** A glass or stoneware dish colder than this does not go into a hot oven, C. Common practice, no source. */
-const COLD_DISH_C = 12;
-
 const turnWords: Readonly<Record<HotSide, string>> = {
   none: 'half way round',
   back: 'half way round: this oven is hotter at the back',
@@ -55,7 +53,16 @@ export function bakeAdvice(context: BakedContext): Advice[] {
   const frozen = frozenFruitG(context) > 0 && !form.filledCold(spec.filling);
   const { brittle } = rowOf(larder.materials, spec.dish.material);
   const advice: Advice[] = [];
-  if (brittle && (frozen || spec.bake.startC < COLD_DISH_C)) advice.push(...careAt('oven', 'thermal_shock'));
+  if (beforeOven(context).spared) {
+    advice.push(
+      watch(
+        'dish_spared',
+        'oven',
+        'Glass and stoneware can shatter from the cold into a hot oven: here the base is chilled flat, and the pie goes in without a wait in the cold. Take a metal dish to chill it whole.',
+      ),
+    );
+  } else if (brittle && (frozen || spec.bake.startC < COLD_DISH_C))
+    advice.push(...careAt('oven', 'thermal_shock'));
   if (frozen) {
     advice.push({
       id: 'goes_in_frozen',
@@ -98,12 +105,15 @@ export function bakeAdvice(context: BakedContext): Advice[] {
       text: `The top will be paler than ${colourTargets[spec.bake.colour].label}. Hotter or longer at first, a higher rack, or a yolk wash.`,
     });
   }
-  if (!bake.found && bake.doneMin !== null && bake.doneMin < bake.outMin - LONG_DONE_MIN) {
+  // Of a pie that is still pale nobody says that it has been done for long.
+  const { colouredMin } = bake.events;
+  const wholeMin = bake.doneMin === null || colouredMin === null ? null : Math.max(bake.doneMin, colouredMin);
+  if (!bake.found && wholeMin !== null && wholeMin < bake.outMin - LONG_DONE_MIN) {
     advice.push({
       id: 'too_long',
       station: 'oven',
       level: 'watch',
-      text: `The pie is done about ${Math.round(bake.outMin - bake.doneMin)} minutes before these stages end: take it out when thick bubbles come through, or a pick goes in easily half way to the middle.`,
+      text: `The pie is done about ${Math.round(bake.outMin - wholeMin)} minutes before these stages end: take it out when thick bubbles come through, or a pick goes in easily half way to the middle.`,
     });
   }
   if (form.lined && bake.atEnd.baseMoisture > SOGGY_MOISTURE) {

@@ -19,14 +19,14 @@ function fillAdvice({ spec, form, filling, build }: BuiltContext): Advice[] {
     });
   }
   if (spec.filling.fruitMassG !== null && spec.filling.heapCm === undefined && overMl > 60) {
-    const overG = (filling.massG * (filling.cookedMl - build.dish.netMl)) / filling.cookedMl;
+    const levelG = (filling.batch.massG * build.dish.netMl) / filling.cookedMl;
     advice.push({
       id: 'left_over',
       station: 'shape',
       level: 'good',
       ...sentence(
-        `About {0} of filling will be left over: ${overMl > 350 ? 'enough for a small extra pie' : 'a ramekin under a scrap of pastry'}, or freeze it flat in a bag, unbaked.`,
-        { value: overG, unit: 'g' },
+        'All of it is heaped and baked here. About {0} of fruit fills the dish level once it has sunk; less makes a flatter pie, and the rest keeps frozen in a bag.',
+        { value: levelG, unit: 'g' },
       ),
     });
   }
@@ -39,7 +39,10 @@ function fillAdvice({ spec, form, filling, build }: BuiltContext): Advice[] {
       id: 'too_empty',
       station: 'shape',
       level: 'watch',
-      text: 'The dish will be under-filled: a flat, sad slice. More fruit, or a smaller dish.',
+      text:
+        form.eaten === 'spoon'
+          ? 'The dish will not be full: a thin layer of fruit. More fruit, or a smaller dish.'
+          : 'The dish will be under-filled: a flat, sad slice. More fruit, or a smaller dish.',
     });
   }
   return advice;
@@ -85,10 +88,13 @@ function leftOverAdvice({ spec, filling }: BuiltContext): Advice[] {
 }
 
 /** A bought disc that is smaller than what is to be cut from it. */
-function boughtDiscAdvice({ spec, build }: BuiltContext): Advice[] {
+function boughtDiscAdvice({ spec, form, build }: BuiltContext): Advice[] {
   const { doughFrom, boughtDiscCm } = spec.pastry;
   if (doughFrom !== 'bought' || boughtDiscCm === undefined) return [];
-  const sheets = [build.base, 'sheet' in build.top ? build.top.sheet : null];
+  const sheets = [
+    form.base(spec.form, spec.dish, spec.pastry),
+    'sheet' in build.top ? build.top.sheet : null,
+  ];
   const wantedCm = Math.max(0, ...sheets.map((sheet) => sheet?.outline.lengthCm ?? 0));
   if (wantedCm <= boughtDiscCm) return [];
   return [

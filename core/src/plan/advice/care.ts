@@ -15,6 +15,9 @@ const ofPreparation: Readonly<Record<PreparationKind, readonly CareId[]>> = {
   saute: ['boiling_sugar', 'cooked_cold'],
 };
 
+/** A filling this warm goes from the hob straight into its dish, C. Common practice, no source. */
+const GOES_IN_HOT_C = 60;
+
 /** What the choices of a filling bring beside its preparation. */
 function ofFilling({ spec, filling, larder }: BuiltContext): CareId[] {
   const { sugar, additions = [] } = spec.filling;
@@ -52,7 +55,7 @@ export function careAdvice(context: BuiltContext): Advice[] {
     ...careAt(
       'juice',
       ...(bakedGlaze ? (['glaze_shell'] as const) : []),
-      ...ofPreparation[kind],
+      ...ofPreparation[kind].filter((id) => id !== 'cooked_cold' || spec.bake.startC < GOES_IN_HOT_C),
       ...ofFilling(context),
     ),
     ...form.care.flatMap(([station, ...ids]) => careAt(station, ...ids)),

@@ -146,6 +146,8 @@ function swellingAdvice({ spec, filling, bake, larder }: BakedContext): Advice[]
   if (!bake || filling.thickenerG <= 0 || !isBaked(spec.filling)) return [];
   // What was boiled in the pan has swollen there.
   if (isCooked(spec.filling)) return [];
+  // All but a last cold corner of it has set.
+  if (bake.events.setMin !== null) return [];
   const reached = Math.max(...bake.readings.map(({ coldestC }) => coldestC), bake.atEnd.coldestC);
   return spec.filling.thickeners.flatMap(({ thickener }): Advice[] => {
     const row = larder.thickeners.get(thickener);

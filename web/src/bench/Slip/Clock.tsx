@@ -1,9 +1,13 @@
 import type { ClockStep, PiePlan } from '@mardle/core';
 import { clockLength, showMinutes } from '@mardle/core';
+import { useNow } from '../../kit/useNow.js';
 import { useFirstTouch } from '../../state/firstTouch.js';
 import classes from './Clock.module.css';
 import { TimeField } from './TimeField.js';
-import { timeNow, timeOfDay } from './timeOfDay.js';
+import { dayOfTouch, timeNow, timeOfDay } from './timeOfDay.js';
+
+/** Whether an hour has passed is looked at so often. */
+const LOOKS_EVERY_MS = 20_000;
 
 interface ClockProps {
   readonly plan: PiePlan;
@@ -29,6 +33,8 @@ const lasts = (step: ClockStep): string => {
 /** From the first touch until it is eaten. */
 export function Clock({ plan, baking }: ClockProps) {
   const { at, setAt } = useFirstTouch();
+  const now = useNow(LOOKS_EVERY_MS);
+  const touch = dayOfTouch(at, new Date(now));
   const allMin = clockLength(plan.clock);
   const whole = showMinutes(allMin);
   return (
@@ -38,6 +44,13 @@ export function Clock({ plan, baking }: ClockProps) {
         <button type="button" className={classes.now} onClick={() => setAt(timeNow())}>
           now
         </button>
+        <span className={touch.passed ? classes.other : undefined} role="status">
+          {touch.words}
+          {touch.passed && `: ${at} has passed today`}
+          {touch.passed &&
+            plan.bake &&
+            `; begun now it is ready at ${timeOfDay(timeNow(new Date(now)), allMin)}`}
+        </span>
         {plan.bake && (
           <TimeField
             label="Ready at"

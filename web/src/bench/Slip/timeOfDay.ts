@@ -10,15 +10,40 @@ export function timeOfDay(from: string, laterMin: number): string {
   return days > 0 ? `${text} (+${days})` : text;
 }
 
+/**
+ * On which day a first touch is meant, in words: today, or tomorrow where its hour has passed today.
+ * @param at HH:MM
+ */
+export function dayOfTouch(at: string, now: Date): { readonly words: string; readonly passed: boolean } {
+  const passed = at < timeNow(now);
+  if (!passed) return { words: 'today', passed };
+  const next = new Date(now);
+  next.setDate(next.getDate() + 1);
+  const date = next.toLocaleDateString(undefined, { weekday: 'short', day: 'numeric', month: 'short' });
+  return { words: `tomorrow, ${date}`, passed };
+}
+
 /** The time of day now, HH:MM. */
 export const timeNow = (now = new Date()): string =>
   `${String(now.getHours()).padStart(2, '0')}:${String(now.getMinutes()).padStart(2, '0')}`;
 
-/** A time as typed (7, 7:30, 0730) as HH:MM; null when it is none. */
+const NAMED: Readonly<Record<string, string>> = { noon: '12:00', midday: '12:00', midnight: '00:00' };
+
+/** The hour of the day by half of it: 12 am is midnight, 12 pm is noon. */
+function hourOf(hours: number, half: string | undefined): number {
+  if (half === undefined) return hours;
+  if (hours < 1 || hours > 12) return NaN;
+  return (hours % 12) + (half.startsWith('p') ? 12 : 0);
+}
+
+/** A time as typed (7, 7:30, 0730, 4pm, 4.30 p.m., noon) as HH:MM; null when it is none. */
 export function readTime(text: string): string | null {
-  const match = /^\s*(\d{1,2})(?:[:.]?(\d{2}))?\s*$/.exec(text);
-  const hours = Number(match?.[1]);
+  const plain = text.trim().toLowerCase();
+  const named = NAMED[plain];
+  if (named !== undefined) return named;
+  const match = /^(\d{1,2})(?:[:.]?(\d{2}))?\s*(?:([ap])\.?m\.?|h|o['’]?clock)?$/.exec(plain);
+  const hours = hourOf(Number(match?.[1]), match?.[3]);
   const minutes = Number(match?.[2] ?? 0);
-  if (!match || hours > 23 || minutes > 59) return null;
+  if (!match || !(hours >= 0 && hours <= 23) || minutes > 59) return null;
   return `${String(hours).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`;
 }

@@ -38,6 +38,7 @@ export function FruitAmount({ item, onChange }: FruitAmountProps) {
             limit={limit}
             label={label}
             unit={unit}
+            cupG={item.fruit.cupG}
             size="sm"
             width={112}
             value={amount}

@@ -24,6 +24,8 @@ interface QuantityFieldProps {
   readonly value: number | null;
   /** What an empty field means; without it the field may not be empty. */
   readonly empty?: string;
+  /** What a cup of it weighs, g: then cups and spoons of it can be typed too. */
+  readonly cupG?: number;
   readonly width?: number;
   readonly size?: 'sm' | 'md';
   readonly onChange: (value: number | null) => void;
@@ -47,6 +49,7 @@ export function QuantityField({
   unit,
   value,
   empty,
+  cupG,
   width = 150,
   size = 'md',
   onChange,
@@ -58,7 +61,7 @@ export function QuantityField({
   const plain = (of: number): string => Number(toTyped(of).toFixed(decimals)).toString();
   const shown = draft ?? (value === null ? '' : plain(value));
   const isEmpty = shown.trim() === '';
-  const read = isEmpty ? null : readQuantity(shown, unit, fromTyped);
+  const read = isEmpty ? null : readQuantity(shown, unit, fromTyped, cupG);
   const within = (asked: number): boolean => asked >= least - 1e-9 && asked <= most + 1e-9;
   const right = isEmpty ? empty !== undefined : read !== null && within(read);
   const range = `(${plain(least)} to ${plain(most)}${word ? ` ${word}` : ''})`;
@@ -72,7 +75,7 @@ export function QuantityField({
       if (empty !== undefined) onChange(null);
       return;
     }
-    const asked = readQuantity(text, unit, fromTyped);
+    const asked = readQuantity(text, unit, fromTyped, cupG);
     if (asked !== null && within(asked)) onChange(asked);
   };
   return (

@@ -1,0 +1,190 @@
+import { endShiftMin, handledSoFar, turnAt } from '../bake/index.js';
+import type { PieSpec } from '../spec/index.js';
+import { starterSpec } from '../spec/index.js';
+import { adviceText } from '../forms/index.js';
+import { bakeTimes } from './bake-times.js';
+import { changeForm } from './change-form.js';
+import type { PiePlan } from './plan.js';
+import { planPie } from './plan.js';
+
+function plan(change: Partial<PieSpec>): PiePlan {
+  const planned = planPie({ ...starterSpec, ...change });
+  if (!planned.ok) throw new Error(planned.problems.map(({ message }) => message).join(' '));
+  return planned.plan;
+}
+const bake = (change: Partial<PieSpec['bake']>): Partial<PieSpec> => ({
+  bake: { ...starterSpec.bake, ...change },
+});
+const labels = ({ clock }: PiePlan): string[] => clock.map(({ label }) => label);
+const lasts = ({ clock }: PiePlan, id: string): number | null => {
+  const step = clock.find((one) => one.id === id);
+  return step ? step.endMin - step.startMin : null;
+};
+const said = ({ advice }: PiePlan): string => advice.map((one) => adviceText(one, 'metric')).join(' ');
+const glass = { dish: { ...starterSpec.dish, material: 'glass' as const } };
+
+describe('how a pie comes to the oven', () => {
+  it('straight in, a fridge and a freezer are what the clock says', () => {
+    expect(lasts(plan(bake({ chill: undefined })), 'last_chill')).toBeNull();
+    expect(lasts(plan({}), 'last_chill')).toBe(25);
+    const frozen = plan(bake({ chill: { place: 'freezer', minutes: 30 } }));
+    expect(labels(frozen)).toContain('Pie in the freezer');
+    expect(lasts(frozen, 'last_chill')).toBe(30);
+  });
+
+  it('no plan puts glass from the cold into a hot oven', () => {
+    for (const spec of [
+      glass,
+      { ...glass, ...bake({ startC: 20, chill: { place: 'freezer', minutes: 30 } }) },
+    ]) {
+      const spared = plan(spec);
+      expect(lasts(spared, 'last_chill')).toBeNull();
+      expect(labels(spared)).toContain('Base in the cold, out of its dish');
+      expect(spared.work.body.startC).toBeGreaterThanOrEqual(12);
+      expect(spared.work.body.chill).toBeNull();
+      expect(spared.advice.filter(({ id }) => id === 'thermal_shock' || id === 'dish_spared')).toHaveLength(
+        1,
+      );
+    }
+    // What is cold from its filling stands on the bench first; frozen through it is told, since nothing helps.
+    expect(lasts(plan(glass), 'bench')).toBe(30);
+    const frozenThrough = plan({ ...glass, ...bake({ startC: -18 }) });
+    expect(frozenThrough.advice.find(({ id }) => id === 'thermal_shock')?.level).toBe('danger');
+    expect(plan({}).advice.map(({ id }) => id)).not.toContain('dish_spared');
+  });
+
+  it('a form that goes straight in loses the wait, and finds it again', () => {
+    const crisp = changeForm(starterSpec, 'crisp');
+    expect(crisp.spec.bake.chill).toBeUndefined();
+    expect(changeForm(crisp.spec, 'lattice').spec.bake.chill).toEqual(starterSpec.bake.chill);
+  });
+
+  it('a single heat is turned half way, two stages in the second', () => {
+    const single = [
+      { tempC: 190, timeMin: 45 },
+      { tempC: 190, timeMin: 0 },
+    ] as const;
+    expect(turnAt(single)).toBe(23);
+    const { bake: baked } = plan(bake({ stages: single }));
+    expect(baked?.turnMin).toBe(23);
+  });
+});
+
+describe('an empty shell', () => {
+  const shell: Partial<PieSpec> = {
+    form: { ...starterSpec.form, kind: 'open_shell' },
+    filling: { ...starterSpec.filling, preparation: { kind: 'glaze' } },
+    pastry: { ...starterSpec.pastry, wash: 'none' },
+  };
+
+  it('says weights in, and lift them out, in slip and clock', () => {
+    for (const spec of [shell, { ...shell, filling: starterSpec.filling }]) {
+      const open = plan(spec);
+      expect(labels(open)).toContain('Empty shell in, paper and weights in it');
+      expect(labels(open)).toContain('Lift paper and weights out');
+      const into = open.clock.find(({ id }) => id === 'blind_stage1')?.startMin ?? 0;
+      expect(open.clock.find(({ id }) => id === 'weights_out')?.startMin).toBe(into + 25);
+      const lines = open.slip.flatMap((group) => group.lines);
+      expect(lines.find(({ id }) => id === 'weights')?.note).toMatch(/lift them out after 25 minutes/);
+    }
+    const pricked = plan({
+      ...shell,
+      form: { kind: 'open_shell', vents: 0, ventLengthCm: 3, shell: { weightsMin: 0 } },
+    });
+    expect(labels(pricked)).not.toContain('Lift paper and weights out');
+    expect(pricked.slip.flatMap((group) => group.lines).some(({ id }) => id === 'weights')).toBe(false);
+  });
+
+  it('is asked nothing of a filling that it has not', () => {
+    const open = plan(shell);
+    const times = bakeTimes(open, open.bake!.stages);
+    expect(times.weightsMin).toBe(25);
+    expect(times.sign?.kind).toBe('colour_pale');
+    expect(times.taps).not.toContain('bubbling');
+    expect(times.taps).not.toContain('tender');
+  });
+});
+
+describe('each form has its own sign', () => {
+  it.each([
+    ['buckle', 'tender', /skewer/],
+    ['cobbler', 'bubbling', /scones golden/],
+    ['hand_pie', 'colour_golden', /golden/],
+    ['double_crust', 'bubbling', /bubbles/],
+  ] as const)('%s is looked at for %s', (kind, tap, words) => {
+    const taken = plan(changeForm(starterSpec, kind).spec);
+    const { sign } = bakeTimes(taken, taken.bake!.stages);
+    expect(sign?.kind).toBe(tap);
+    expect(sign?.label).toMatch(words);
+  });
+});
+
+describe('what is told of a pie is so', () => {
+  it('no wash is named that it has not, nor juice that nobody drained', () => {
+    const bare = plan({ pastry: { ...starterSpec.pastry, wash: 'none', coarseSugar: false } });
+    expect(labels(bare)).toContain('Lid, crimp, vents');
+    expect(labels(plan({}))).toContain('Lid, crimp, vents, wash, sugar');
+    const folded = changeForm(starterSpec, 'free_form').spec;
+    expect(labels(plan(folded)).join()).not.toMatch(/juice/);
+    const drained = { ...folded.filling, preparation: { kind: 'weep' as const } };
+    expect(labels(plan({ ...folded, filling: drained })).join()).toMatch(/pour the juice in last/);
+  });
+
+  it('a heap that is lidded and baked is not left over', () => {
+    const heaped = plan({ filling: { ...starterSpec.filling, fruitMassG: 1500 } });
+    expect(said(heaped)).not.toMatch(/left over/);
+    expect(said(heaped)).toMatch(/All of it is heaped and baked here/);
+  });
+
+  it('a bought disc is as wide as it was bought', () => {
+    const bought = plan({
+      pastry: { ...starterSpec.pastry, doughFrom: 'bought', boughtDiscCm: 30 },
+    });
+    expect(bought.figures['pastry.base_disc']?.value).toBe(30);
+    expect(labels(bought)).toContain('Unroll the disc, line the dish');
+    expect(bought.advice.some(({ id }) => id === 'disc_too_small')).toBe(true);
+  });
+
+  it('a thin crisp is no flat and sad slice', () => {
+    const crisp = changeForm(starterSpec, 'crisp').spec;
+    const thin = plan({ ...crisp, filling: { ...crisp.filling, fruitMassG: 250 } });
+    expect(said(thin)).toMatch(/not be full/);
+    expect(said(thin)).not.toMatch(/sad/);
+  });
+
+  it('nobody is told that a pale pie has been done for long', () => {
+    const pale = plan(
+      bake({
+        stages: [
+          { tempC: 130, timeMin: 60 },
+          { tempC: 130, timeMin: 90 },
+        ],
+      }),
+    );
+    expect(pale.bake?.doneMin).toBeLessThan(120);
+    expect(pale.bake?.events.colouredMin).toBeNull();
+    expect(pale.advice.map(({ id }) => id)).not.toContain('too_long');
+  });
+
+  it('starch that has set is not said to stay raw', () => {
+    const sweet = plan({
+      filling: { ...starterSpec.filling, sugar: { sugar: 'white', style: 0.16, massG: 900 } },
+    });
+    const raw = sweet.advice.some(({ id }) => id.startsWith('raw_starch'));
+    expect(raw && sweet.bake?.events.setMin !== null).toBe(false);
+  });
+
+  it('a filling that goes in hot is not told to be cooled first', () => {
+    const stewed = { ...starterSpec.filling, preparation: { kind: 'stew' as const } };
+    const ids = (startC: number): string[] =>
+      plan({ filling: stewed, ...bake({ startC, chill: undefined }) }).advice.map(({ id }) => id);
+    expect(ids(85)).not.toContain('cooked_cold');
+    expect(ids(6)).toContain('cooked_cold');
+  });
+
+  it('the end moves with what was done, and only with that', () => {
+    const whole = plan({});
+    const events = [{ id: 'in', kind: 'loaded' as const, at: '2026-10-24T06:00:00Z' }];
+    expect(endShiftMin(whole.work, whole.spec.bake, whole.bake!, handledSoFar(events))).toBe(0);
+  });
+});
