@@ -192,6 +192,7 @@ export {
   airPressurePa,
   bakeEventKinds,
   isFinished,
+  isLogged,
   isOtherwise,
   bakeModel,
   bakeSteps,

@@ -45,6 +45,43 @@ describe('backup and restore', () => {
     expect(names).toEqual(['Äpfel 🥧']);
   }, 180_000);
 
+  it('a file that was tampered with runs no command, touches no other database, and leaves the kitchen as it was', () => {
+    const data = join(folder(), 'tampered');
+    const file = join(folder(), 'tampered.sql');
+    run(data, `await make('Stays'); console.log(1);`);
+    expect(mardle(data, 'backup', file).status).toBe(0);
+    const sound = readFileSync(file, 'utf8');
+    const mark = join(folder(), 'ran');
+    const bent = (line: string): string => {
+      const at = join(folder(), `bent-${Math.random()}.sql`);
+      const [head = '', ...rest] = sound.split('\n');
+      writeFileSync(at, [head, line, ...rest].join('\n'));
+      return at;
+    };
+    for (const line of [
+      `\\! touch ${mark}`,
+      `system touch ${mark}`,
+      'USE mysql;',
+      'CREATE DATABASE elsewhere;',
+      'DROP TABLE mardle.pie_version;',
+      `SELECT 1 INTO OUTFILE '${mark}';`,
+      'THIS IS NO SQL;',
+    ]) {
+      const { status, stderr } = mardle(data, 'restore', bent(line), '--over');
+      expect([line, status, /The kitchen is as it was/.test(stderr)]).toEqual([line, 2, true]);
+      expect(existsSync(mark)).toBe(false);
+    }
+    // Cut in the middle of a table, with an end put on.
+    const half = join(folder(), 'half.sql');
+    writeFileSync(half, `${sound.slice(0, sound.length / 2)}\n-- Dump completed\n`);
+    expect(mardle(data, 'restore', half, '--over').status).toBe(2);
+    const names = run(
+      data,
+      `const { body } = await ask('/pies?find=Stays'); console.log(JSON.stringify(body.pies.map(({ name }) => name)));`,
+    );
+    expect(names).toEqual(['Stays']);
+  }, 240_000);
+
   it('a folder without data has nothing to back up', () => {
     const empty = mardle(join(folder(), 'empty'), 'backup', join(folder(), 'none.sql'));
     expect(empty.status).toBe(2);

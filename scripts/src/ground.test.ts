@@ -1,4 +1,5 @@
-import { writeFileSync } from 'node:fs';
+import { spawnSync } from 'node:child_process';
+import { mkdirSync, statSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { ownFolder, root, run } from './test/ground.js';
 
@@ -24,6 +25,80 @@ describe('a database that hangs', () => {
        console.log(JSON.stringify({ status, inTime: ms < 2500, remedy: body.remedy }));`,
     );
     expect(answer).toEqual({ status: 503, inTime: true, remedy: expect.stringMatching(/save again/) });
+  }, 120_000);
+});
+
+describe('a data folder whose start was killed', () => {
+  it('takes the database that still runs, also one that is silent for eight seconds', () => {
+    const answer = run(
+      join(folder(), 'left'),
+      `const mine = database.pid;
+       writeFileSync(data + '/mariadb.json', '{"pid":1,"port":1}');
+       process.kill(mine, 'SIGSTOP');
+       setTimeout(() => process.kill(mine, 'SIGCONT'), 8000);
+       const again = await startDatabase(data);
+       const list = await ask('/pies');
+       console.log(JSON.stringify({ same: again.pid === mine, status: list.status }));`,
+    );
+    expect(answer).toEqual({ same: true, status: 200 });
+  }, 120_000);
+
+  it('lets two starts at once have one database', () => {
+    const data = join(folder(), 'twice');
+    const answer = run(
+      data,
+      `await database.stop();
+       const [one, two] = await Promise.all([startDatabase(data), startDatabase(data)]);
+       console.log(JSON.stringify(one.pid === two.pid && one.port === two.port));
+       await one.stop();`,
+    );
+    expect(answer).toBe(true);
+  }, 120_000);
+});
+
+describe('what is not Mardle’s', () => {
+  it('is no data folder, and nothing in it changes its owner', () => {
+    const home = join(folder(), 'home');
+    mkdirSync(home);
+    writeFileSync(join(home, 'letters.txt'), 'dear');
+    const before = statSync(home).mode;
+    expect(() => run(home, '')).toThrow(/holds other things than Mardle's data \(letters\.txt/);
+    expect(statSync(home).mode).toBe(before);
+    // What somebody puts into Mardle's own folder stays theirs.
+    const data = join(folder(), 'own');
+    run(data, 'console.log(1);');
+    writeFileSync(join(data, 'note.txt'), 'mine');
+    const { uid } = statSync(join(data, 'note.txt'));
+    run(data, 'console.log(1);');
+    expect(statSync(join(data, 'note.txt')).uid).toBe(uid);
+  }, 120_000);
+
+  it('is the folder that stands here when MARDLE_DATA is empty', () => {
+    const { status, stderr } = spawnSync(
+      process.execPath,
+      [join(root, 'scripts/bootstrap.mjs'), 'mardle', 'backup', '/tmp/x'],
+      {
+        encoding: 'utf8',
+        env: { ...process.env, MARDLE_DATA: '' },
+      },
+    );
+    expect([status, stderr]).toEqual([2, expect.stringMatching(/MARDLE_DATA is empty/)]);
+  }, 60_000);
+});
+
+describe('the log of the database', () => {
+  it('does not grow because somebody asks whether it is up', () => {
+    const answer = run(
+      join(folder(), 'quiet'),
+      `const { greets } = await import(${JSON.stringify(join(root, 'scripts/dist/system/mariadb.js'))});
+       const { statSync } = await import('node:fs');
+       const size = () => statSync(data + '/mariadb.log').size;
+       const before = size();
+       for (let i = 0; i < 20; i++) await greets(database.port);
+       await ask('/pies');
+       console.log(JSON.stringify(size() - before));`,
+    );
+    expect(answer).toBe(0);
   }, 120_000);
 });
 
@@ -89,7 +164,7 @@ describe('a bake whose server and database are killed again and again', () => {
        }
        const [bake] = (await ask('/bakes/running')).body;
        const { body } = await ask('/bakes/' + id + '/readings');
-       const times = { stages, turnMin: 30, foilMin: null, bubblingMin: null, coolMin: 180 };
+       const times = { stages, turnMin: 30, foilMin: null, weightsMin: null, sign: null, taps: [], coolMin: 180 };
        const now = loadedMs + 60 * 60000;
        const same = JSON.stringify(runningBake(times, bake.events, now)) === JSON.stringify(runningBake(times, [loaded, ...taps], now));
        console.log(JSON.stringify({ same, ids: bake.events.map((one) => one.id).join() === [loaded, ...taps].map((one) => one.id).join(), readings: body.readings.map(({ atMin }) => atMin) }));

@@ -59,6 +59,7 @@ async function shutDown(code: number): Promise<void> {
 }
 
 const LOOK_EVERY_MS = 1000;
+const SAID_EVERY_MS = 10_000;
 /** A database that does not greet so many times in a row, two seconds each, hangs. */
 const HUNG_AFTER = 3;
 
@@ -78,10 +79,28 @@ async function keepDatabase(): Promise<void> {
     say(alive ? 'the database hangs; starting it again ...' : 'the database ended; starting it again ...');
     if (alive) await endProcess(pid);
     silent = 0;
-    database = await startDatabase(dataFolder, databasePort);
+    database = await startedAgain(databasePort);
   }
 }
 
+/** A disk that is full has room again one day: it is tried until it goes. */
+const TRY_AGAIN_MS = 10_000;
+
+async function startedAgain(databasePort: number): Promise<Database | null> {
+  while (!stopping) {
+    try {
+      return await startDatabase(dataFolder, databasePort);
+    } catch (error) {
+      say(`${error instanceof Error ? error.message : String(error)}\ntrying again ...`);
+      await sleep(TRY_AGAIN_MS);
+    }
+  }
+  return database;
+}
+
+/** What the server ends with when trying again will not help: its words say why. */
+const NOT_WITH_THIS_DATA = 78;
+const LONGEST_PAUSE_MS = 30_000;
 let failures = 0;
 
 function keepApp(): void {
@@ -91,16 +110,13 @@ function keepApp(): void {
   const since = Date.now();
   child.once('exit', (code) => {
     if (stopping) return;
-    failures = Date.now() - since > 30_000 ? 0 : failures + 1;
-    if (failures > 5) {
-      say(
-        `the server ended ${failures} times in a row (last with ${code ?? 'a signal'}); giving up. Its words stand above.`,
-      );
+    if (code === NOT_WITH_THIS_DATA) {
       void shutDown(1);
       return;
     }
-    say('the server ended; starting it again ...');
-    setTimeout(keepApp, 500 * failures);
+    failures = Date.now() - since > 30_000 ? 0 : failures + 1;
+    say(`the server ended (${code ?? 'by a signal'}), ${failures} times in a row; starting it again ...`);
+    setTimeout(keepApp, Math.min(LONGEST_PAUSE_MS, 500 * failures ** 2));
   });
 }
 
@@ -118,10 +134,8 @@ try {
     await shutDown(1);
   });
   keepApp();
-  if (!(await appIsReady(port))) {
-    say('the server did not come up within a minute; the lines above say why.');
-    await shutDown(1);
-  }
+  // Large kitchens take a while after an update: it is waited for, and said.
+  while (!stopping && !(await appIsReady(port, SAID_EVERY_MS))) say('waiting for the server to come up ...');
   process.stdout.write(`\nMardle is at http://127.0.0.1:${port}\nStop it with Ctrl-C.\n`);
 } catch (error) {
   say(error instanceof Error ? error.message : String(error));

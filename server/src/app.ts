@@ -16,13 +16,12 @@ import { assets } from './doors/assets.js';
 import { InTime } from './doors/in-time.interceptor.js';
 import { localOnly } from './doors/local-only.js';
 import { modest } from './doors/modest.js';
+import { readLarge } from './kitchen-file/read-large.js';
 import { openApiDocument } from './openapi/document.js';
 import { ProblemFilter } from './problems/problem.filter.js';
 
 /** A pie is a few kilobytes, two hundred events some forty. */
 const LONGEST_BODY = '256kb';
-/** A kitchen of ten thousand pies with pictures. */
-const LONGEST_KITCHEN = '256mb';
 const KITCHEN_FILE = '/api/kitchen/file';
 
 /** One line a request. */
@@ -75,7 +74,7 @@ export async function createApp(config: Config, log: Logger): Promise<INestAppli
   app.use(localOnly);
   app.use(compression());
   if (config.webFolder) app.use('/assets', ...assets(config.webFolder));
-  app.use(KITCHEN_FILE, json({ limit: LONGEST_KITCHEN }));
+  app.use(KITCHEN_FILE, readLarge);
   app.use('/api/log', raw({ type: 'image/*', limit: MOST_PHOTO_BYTES }));
   app.use('/api/days', json({ limit: 2 * LONGEST_DAY }));
   app.useBodyParser('json', { limit: LONGEST_BODY });
@@ -84,7 +83,7 @@ export async function createApp(config: Config, log: Logger): Promise<INestAppli
     request.path === KITCHEN_FILE || Buffer.isBuffer(request.body) ? next() : modest(request, response, next),
   );
   app.setGlobalPrefix('api');
-  app.useGlobalInterceptors(new InTime(config.dataFolder));
+  app.useGlobalInterceptors(new InTime(config));
   app.useGlobalFilters(new ProblemFilter(log));
   app.enableShutdownHooks();
   const document = openApiDocument(app);

@@ -7,7 +7,7 @@ import { pino } from 'pino';
 import { createStream } from 'rotating-file-stream';
 import { createApp } from './app.js';
 import { readConfig } from './config.js';
-import { migrate } from './database/data-source.js';
+import { migrate, NewerDataError } from './database/data-source.js';
 import { loadDemo } from './demo/demo.js';
 
 /** Words for whoever looks at the terminal, and a line for all of it in files that are rotated by size. */
@@ -30,6 +30,9 @@ function listenOnSix(app: INestApplication, port: number): void {
     .listen(port, '::1');
 }
 
+/** Who keeps the server up does not try again after this. */
+const NOT_WITH_THIS_DATA = 78;
+
 /** A database that is gone must not keep the server from ending when it is told to, ms. */
 const ENDS_WITHIN_MS = 5000;
 for (const signal of ['SIGTERM', 'SIGINT'] as const) {
@@ -44,6 +47,10 @@ try {
   listenOnSix(app, config.port);
   log.info({ port: config.port }, 'listening');
 } catch (error) {
+  if (error instanceof NewerDataError) {
+    log.fatal(error.message);
+    process.exit(NOT_WITH_THIS_DATA);
+  }
   log.fatal({ err: error }, 'the server could not start');
   process.exit(1);
 }

@@ -24,6 +24,7 @@ import {
   MayBeLeftOut,
   Nested,
 } from '../decorators.js';
+import { KeepDayRequest } from '../days/day.request.js';
 import { TastingRequest } from '../log/tasting.request.js';
 import { PieSpecRequest, StageRequest } from '../pies/pie-spec.request.js';
 import { ReadingRequest } from '../probe/readings.request.js';
@@ -100,6 +101,14 @@ export class KitchenFileBake {
   @MayBeLeftOut() @IsString() @MaxLength(LONGEST_PHOTO) @IsBase64() photo?: string;
 }
 
+/** A bake day that the kitchen's screens share. */
+export class KitchenFileDay extends KeepDayRequest {
+  @IsId() id: string;
+  @IsMoment() savedAt: string;
+  /** Ids of the tasks that are done. */
+  @IsArray() @ArrayMaxSize(5000) @IsString({ each: true }) @MaxLength(160, { each: true }) done: string[];
+}
+
 /** A whole kitchen in one file; docs/kitchen-format.md says it in words. */
 export class KitchenFileRequest {
   @Equals(KITCHEN_FORMAT) format: typeof KITCHEN_FORMAT;
@@ -111,6 +120,8 @@ export class KitchenFileRequest {
   @Parts() fruits: object[];
   @Parts() pies: KitchenFilePie[];
   @Parts() bakes: KitchenFileBake[];
+  /** Left out of files of an earlier Mardle. */
+  @MayBeLeftOut() @Parts() days?: KitchenFileDay[];
 }
 
 export class KitchenFileQuery {

@@ -12,6 +12,7 @@ export interface BroughtIn {
     readonly tastings: number;
     readonly readings: number;
     readonly photos: number;
+    readonly days: number;
   };
   /** What is otherwise here than in the file, by name: it stayed as it is here. */
   readonly differs: readonly string[];

@@ -39,7 +39,7 @@ export type { OnProgramme } from './programme.js';
 export { bakeOnProgramme } from './programme.js';
 export type { Reading } from './readings.js';
 export type { BakeEvent, BakeEventKind, BakeTimes, DoneSign, NextTouch, RunningBake } from './running.js';
-export { bakeEventKinds, isFinished, runningBake, standing } from './running.js';
+export { bakeEventKinds, isFinished, isLogged, runningBake, standing } from './running.js';
 export { findStages } from './search.js';
 export type { OvenPlace } from './simulate.js';
 export { filledMin, homeMin, mostToSpareMin } from './events.js';

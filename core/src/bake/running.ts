@@ -125,6 +125,17 @@ export function isFinished(events: readonly BakeEvent[]): boolean {
   return !loaded || stood.some(({ kind }) => kind === 'cut' || kind === 'cancelled');
 }
 
+/**
+ * Whether a bake belongs into the log: it is over, was in an oven, and was no mistake.
+ * @param events as logged, in any order
+ * @returns false for one that was cancelled, or whose loading was taken back
+ * @example isLogged([]) // false
+ */
+export function isLogged(events: readonly BakeEvent[]): boolean {
+  const kinds = new Set(standing(events).map(({ kind }) => kind));
+  return kinds.has('loaded') && kinds.has('cut') && !kinds.has('cancelled');
+}
+
 /** Taps that end or move a bake are told by its stages; all others are listed as done, once tapped. */
 const partOfStages: ReadonlySet<BakeEventKind> = new Set([
   'loaded',

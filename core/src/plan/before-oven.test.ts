@@ -156,8 +156,8 @@ describe('what is told of a pie is so', () => {
     const pale = plan(
       bake({
         stages: [
-          { tempC: 130, timeMin: 60 },
-          { tempC: 130, timeMin: 90 },
+          { tempC: 120, timeMin: 60 },
+          { tempC: 120, timeMin: 90 },
         ],
       }),
     );

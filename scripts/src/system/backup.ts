@@ -3,13 +3,14 @@ import { createReadStream, createWriteStream } from 'node:fs';
 import { open, rename, rm } from 'node:fs/promises';
 import { pipeline } from 'node:stream/promises';
 import type { Database } from './mariadb.js';
+import { READ_IN, READ_OUT, READER } from './mariadb.js';
 
 /** The first line of a backup; the last one is the dump's own and shows that it is whole. */
 const HEAD = '-- mardle-backup 1';
 const TAIL = '-- Dump completed';
 const READ_TAIL = 4096;
 
-const login = ({ port, user }: Database): string[] => [
+const login = ({ port, user }: Pick<Database, 'port' | 'user'>): string[] => [
   '--host=127.0.0.1',
   `--port=${port}`,
   `--user=${user}`,
@@ -101,16 +102,66 @@ const tablesOf = async (database: Database): Promise<string[]> =>
 export const isEmpty = async (database: Database): Promise<boolean> =>
   (await tablesOf(database)).length === 0;
 
-/** Puts a backup in place of all that the database holds. */
-export async function restore(database: Database, file: string): Promise<void> {
-  const drops = (await tablesOf(database)).map((table) => `DROP TABLE IF EXISTS \`${table}\`;`);
-  await ask(database, ['SET FOREIGN_KEY_CHECKS = 0;', ...drops].join('\n'));
-  const child = spawn('mariadb', ['--no-defaults', ...login(database), database.name], {
+const named = (database: string, table: string): string =>
+  `\`${database}\`.\`${table.replaceAll('`', '``')}\``;
+
+/** Throws away what was read in, so that nothing of it is left. */
+const forget = (database: Database): Promise<string> =>
+  ask(database, [READ_IN, READ_OUT].map((name) => `DROP DATABASE IF EXISTS ${name};`).join('\n'));
+
+/**
+ * Reads a backup into a database of its own. Its file is not trusted: commands of the client and other databases are out of its
+ * reach, since it is read in binary mode by a user who has that one database.
+ */
+async function readIn(database: Database, file: string): Promise<void> {
+  const args = ['--no-defaults', ...login({ ...database, user: READER })];
+  const child = spawn('mariadb', [...args, '--binary-mode', '--sandbox', '--skip-local-infile', READ_IN], {
     env: env(database),
     stdio: ['pipe', 'ignore', 'pipe'],
   });
   const whole = ended(child);
-  await pipeline(createReadStream(file), child.stdin);
+  // A client that has refused a line reads no more: what it said is the reason.
+  await pipeline(createReadStream(file), child.stdin).catch(() => undefined);
   const { code, words } = await whole;
   if (code !== 0) throw new Error(`the backup could not be read in: ${words.trim()}`);
+}
+
+/** Tables without which it is no kitchen. */
+const NEEDED = ['kitchen', 'pie', 'pie_version', 'bake', 'bake_event', 'migrations'];
+
+/** What was read in, found to be a kitchen: its tables. */
+async function checkedTables(database: Database): Promise<string[]> {
+  const rows = await ask(
+    database,
+    `SELECT table_name, table_type FROM information_schema.tables WHERE table_schema = '${READ_IN}';`,
+  );
+  const tables = rows.split('\n').map((row) => row.split('\t'));
+  const odd = tables.find(([, type]) => type !== 'BASE TABLE');
+  if (odd) throw new Error(`the backup holds something that is no table of a kitchen: ${odd[0] ?? ''}.`);
+  const names = tables.map(([name = '']) => name);
+  const missing = NEEDED.filter((name) => !names.includes(name));
+  if (missing.length > 0) throw new Error(`the backup lacks what a kitchen has: ${missing.join(', ')}.`);
+  await ask(database, `SELECT COUNT(*) FROM ${named(READ_IN, 'kitchen')};`);
+  return names;
+}
+
+/** Puts a backup in place of all that the database holds: read in beside it, checked, and changed over in one step. */
+export async function restore(database: Database, file: string): Promise<void> {
+  await forget(database);
+  await ask(database, [READ_IN, READ_OUT].map((name) => `CREATE DATABASE ${name};`).join('\n'));
+  try {
+    await readIn(database, file);
+    const tables = await checkedTables(database);
+    const before = await tablesOf(database);
+    const moves = [
+      ...before.map((table) => `${named(database.name, table)} TO ${named(READ_OUT, table)}`),
+      ...tables.map((table) => `${named(READ_IN, table)} TO ${named(database.name, table)}`),
+    ];
+    await ask(database, `SET FOREIGN_KEY_CHECKS = 0;\nRENAME TABLE ${moves.join(', ')};`);
+  } catch (error) {
+    const why = error instanceof Error ? error.message : String(error);
+    throw new Error(`${why} The kitchen is as it was.`, { cause: error });
+  } finally {
+    await forget(database);
+  }
 }

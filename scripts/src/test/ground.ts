@@ -13,7 +13,7 @@ export function run(data: string, lines: string): unknown {
     import { freePort } from ${JSON.stringify(join(root, 'scripts/dist/system/ports.js'))};
     import { starterSpec } from ${JSON.stringify(join(root, 'core/dist/index.js'))};
     import { randomUUID } from 'node:crypto';
-    import { closeSync, openSync, rmSync, statfsSync, writeSync } from 'node:fs';
+    import { closeSync, openSync, rmSync, statfsSync, writeFileSync, writeSync } from 'node:fs';
     const data = ${JSON.stringify(data)};
     const database = await startDatabase(data);
     const port = await freePort();

@@ -13,6 +13,8 @@ export class BakeEntity {
   @Column('datetime', { name: 'created_at', precision: 3 }) createdAt: Date;
   /** Eaten or cancelled, by its events. */
   @Column('boolean') finished: boolean;
+  /** Over and no mistake: the log has it. */
+  @Column('boolean') logged: boolean;
   @Column('varchar', { length: 255 }) name: string;
   @Column('varchar', { length: 120 }) oven: string;
 }

@@ -9,7 +9,7 @@ import type {
 } from '@mardle/contract';
 import { USUAL_SIZE } from '@mardle/contract';
 import type { BakeEvent } from '@mardle/core';
-import { isFinished } from '@mardle/core';
+import { isFinished, isLogged } from '@mardle/core';
 import { isDeepStrictEqual } from 'node:util';
 import type { EntityManager } from 'typeorm';
 import { DataSource, In } from 'typeorm';
@@ -148,7 +148,7 @@ export class BakesService {
         if (!version) throw notFound('version of this pie');
         const { name, oven } = pieWords(spec);
         const bake = { id, kitchenId: THE_KITCHEN, pieId, pieVersion, spec, stages, createdAt, name, oven };
-        await manager.insert(BakeEntity, { ...bake, finished: false });
+        await manager.insert(BakeEntity, { ...bake, finished: false, logged: false });
         await manager.update(PieEntity, { id: pieId }, { lastBakedAt: createdAt });
       }
       await this.append(manager, id, [loaded]);
@@ -197,8 +197,8 @@ export class BakesService {
       known.set(event.id, manager.create(BakeEventEntity, { ...row, receivedAt }));
       await manager.insert(BakeEventEntity, { ...row, receivedAt });
     }
-    const all = await manager.findBy(BakeEventEntity, { bakeId });
-    await manager.update(BakeEntity, { id: bakeId }, { finished: isFinished(all.map(toEvent)) });
+    const all = (await manager.findBy(BakeEventEntity, { bakeId })).map(toEvent);
+    await manager.update(BakeEntity, { id: bakeId }, { finished: isFinished(all), logged: isLogged(all) });
   }
 
   private async readIn(manager: EntityManager, id: string): Promise<BakeResponse> {

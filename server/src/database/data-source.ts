@@ -18,6 +18,7 @@ import { Tastings1764300000000 } from './migrations/0006-tastings.js';
 import { Readings1764400000000 } from './migrations/0007-readings.js';
 import { Photos1764500000000 } from './migrations/0008-photos.js';
 import { Days1764600000000 } from './migrations/0009-days.js';
+import { LogAtHand1764700000000 } from './migrations/0010-log-at-hand.js';
 
 export function databaseOptions({ database }: Config): DataSourceOptions {
   return {
@@ -53,11 +54,31 @@ export function databaseOptions({ database }: Config): DataSourceOptions {
       Readings1764400000000,
       Photos1764500000000,
       Days1764600000000,
+      LogAtHand1764700000000,
     ],
     synchronize: false,
     poolSize: 8,
     connectTimeout: 4000,
   };
+}
+
+/** This data was written by a newer Mardle: what it keeps otherwise would be spoilt by this one. */
+export class NewerDataError extends Error {
+  constructor(readonly migrations: readonly string[]) {
+    super(
+      `This data was written by a newer Mardle (${migrations.join(', ')}). Nothing was touched: start that Mardle, or give this one another folder by MARDLE_DATA.`,
+    );
+  }
+}
+
+/** Throws when the tables know of changes that this Mardle does not. */
+async function refuseNewer(source: DataSource): Promise<void> {
+  const [table] = await source.query<unknown[]>("SHOW TABLES LIKE 'migrations'");
+  if (!table) return;
+  const rows = await source.query<{ name: string }[]>('SELECT name FROM migrations ORDER BY id');
+  const known = new Set(source.migrations.map(({ name }) => name));
+  const newer = rows.map(({ name }) => name).filter((name) => !known.has(name));
+  if (newer.length > 0) throw new NewerDataError(newer);
 }
 
 const LOCK = 'mardle_migrate';
@@ -72,6 +93,7 @@ export async function migrate(
   const lock = source.createQueryRunner();
   try {
     await lock.query('SELECT GET_LOCK(?, ?)', [LOCK, LOCK_WAIT_S]);
+    await refuseNewer(source);
     await source.runMigrations({ transaction: 'each' });
     await afterwards(source);
   } finally {

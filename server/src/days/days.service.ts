@@ -1,6 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import type { DayListResponse, DayNow, DayResponse, DaySummary, TickRequest } from '@mardle/contract';
 import { KeepDayRequest } from '@mardle/contract';
+import type { FieldProblem } from '@mardle/core';
 import { isPlain, readDay } from '@mardle/core';
 import type { EntityManager } from 'typeorm';
 import { DataSource } from 'typeorm';
@@ -19,8 +20,8 @@ const summary = ({ id, name, version, savedAt }: DayEntity): DaySummary => ({
   savedAt: savedAt.toISOString(),
 });
 
-/** A day that core cannot read is not kept; its fields are named as in its file. */
-function refuseUnreadable(content: string): void {
+/** What is wrong with a day as it is kept; its fields are named as in its file. */
+export function dayProblems(content: string): readonly FieldProblem[] {
   let plain: unknown;
   try {
     plain = JSON.parse(content);
@@ -28,16 +29,22 @@ function refuseUnreadable(content: string): void {
     plain = null;
   }
   const read = isPlain(plain) && isPlain(plain['solved']) ? readDay(plain['file']) : null;
-  if (read?.ok) return;
-  throw invalid(
+  if (read?.ok) return [];
+  return (
     read?.problems ?? [
       {
         field: 'content',
         message: 'This is no JSON with a file and what was worked out from it.',
         remedy: 'Plan the day, then share it.',
       },
-    ],
+    ]
   );
+}
+
+/** A day that core cannot read is not kept. */
+function refuseUnreadable(content: string): void {
+  const problems = dayProblems(content);
+  if (problems.length > 0) throw invalid(problems);
 }
 
 @Injectable()
@@ -71,8 +78,16 @@ export class DaysService {
   async keep(id: string, { version, name, content }: KeepDayRequest): Promise<DayNow> {
     refuseUnreadable(content);
     return inTransaction(this.source, async (manager) => {
-      const there = await manager.findOne(DayEntity, { where: { id }, lock: { mode: 'pessimistic_write' } });
+      const there = await manager.findOne(DayEntity, {
+        where: { id },
+        select: { id: true, name: true, version: true, savedAt: true, content: true },
+        lock: { mode: 'pessimistic_write' },
+      });
       const current = there?.version ?? 0;
+      // Sent again, since its answer was cut off: it is kept already.
+      if (there && current === version + 1 && there.name === name && there.content === content) {
+        return this.nowIn(manager, id);
+      }
       if (current !== version) throw dayMeanwhile(current);
       const row = { id, kitchenId: THE_KITCHEN, name, version: version + 1, savedAt: new Date(), content };
       await manager.save(DayEntity, row);
@@ -88,7 +103,8 @@ export class DaysService {
         await manager.query(
           `INSERT INTO day_tick (day_id, task, done, at) VALUES (?, ?, ?, ?)
            ON DUPLICATE KEY UPDATE done = IF(VALUES(at) >= at, VALUES(done), done), at = GREATEST(at, VALUES(at))`,
-          [id, task, done, new Date(at)],
+          // By a clock far ahead nobody else could take it back.
+          [id, task, done, new Date(Math.min(Date.parse(at), Date.now()))],
         );
       }
       return this.nowIn(manager, id);

@@ -75,3 +75,45 @@ describe('a bake day on several screens', () => {
     expect((await on(first).post(`/api/days/${id}/ticks`).send(away)).status).toBe(404);
   });
 });
+
+describe('a tick by a clock that is far ahead', () => {
+  it('can be taken back by one that is right', async () => {
+    const id = randomUUID();
+    await keep(id, { version: 0, name: 'Ahead', content: content() });
+    await tick(id, 'line:a', true, '2099-01-01T00:00:00.000Z');
+    const now = await tick(id, 'line:a', false, new Date(Date.now() + 1000).toISOString(), second);
+    expect(now.done).toEqual([]);
+  });
+});
+
+describe('a day whose answer was cut off', () => {
+  it('is kept once when it is sent again', async () => {
+    const id = randomUUID();
+    const body = { version: 0, name: 'Again', content: content() };
+    await keep(id, body);
+    const again = await keep(id, body, second);
+    expect([again.status, (again.body as DayNow).version]).toEqual([200, 1]);
+    expect((await keep(id, { ...body, name: 'Other' })).status).toBe(412);
+  });
+});
+
+describe('the days of a kitchen', () => {
+  it('go with it into a file, and come in with what of them is done', async () => {
+    const id = randomUUID();
+    await keep(id, { version: 0, name: 'Goes along', content: content() });
+    await tick(id, 'line:a', true, new Date().toISOString());
+    const { body: out } = await on(first).get('/api/kitchen/file');
+    const [day] = (out as { days: { id: string; done: string[] }[] }).days.filter((one) => one.id === id);
+    expect(day?.done).toEqual(['line:a']);
+    const other = { ...day, id: randomUUID(), name: 'Brought along' };
+    const empty = { ...out, dishes: [], ovens: [], fruits: [], pies: [], bakes: [], days: [other] } as object;
+    const { body } = await on(second).post('/api/kitchen/file').send(empty);
+    expect((body as { added: { days: number } }).added.days).toBe(1);
+    expect((await on(first).get(`/api/days/${other.id}`)).body).toMatchObject({
+      name: 'Brought along',
+      done: ['line:a'],
+    });
+    const broken = { ...empty, days: [{ ...other, id: randomUUID(), content: '{}' }] };
+    expect((await on(second).post('/api/kitchen/file').send(broken)).status).toBe(422);
+  });
+});

@@ -69,6 +69,7 @@ async function loadPastBakes(manager: EntityManager, specs: readonly PieSpec[]):
       stages: past.stages,
       createdAt: at(0),
       finished: true,
+      logged: true,
       name,
       oven,
     });

@@ -1,11 +1,13 @@
 import type { CallHandler, ExecutionContext, NestInterceptor } from '@nestjs/common';
 import { statfs } from 'node:fs/promises';
 import { Observable } from 'rxjs';
+import type { Config } from '../config.js';
 import type { Problem } from '../problems/problem.js';
 import { databaseAway, storageFull } from '../problems/problem.js';
+import { DatabasePulse } from './database-pulse.js';
 
-/** A database that answered nobody for so long hangs; one that is only busy answers others meanwhile. */
-const SILENT_MS = 1700;
+/** After so long without any answer the database itself is asked whether it is there. */
+const ASK_AFTER_MS = 700;
 const LOOK_EVERY_MS = 100;
 
 /** One asks nothing of the database, one is silent for as long as nothing comes, two go through a whole kitchen. */
@@ -14,25 +16,42 @@ const answersInItsOwnTime = ['live', 'stream', 'saveKitchen', 'bringKitchenIn'];
 /** A table grows by up to this much at a time; with less left, a database that waits is waiting for room. */
 const ROOM_BYTES = 4 * 1024 ** 2;
 
-/** Why a database that answers nobody is silent. */
-async function silence(dataFolder: string | null): Promise<Problem> {
+/** Whether the disk has no room left. */
+async function isFull(dataFolder: string | null): Promise<boolean> {
   const disk = dataFolder === null ? null : await statfs(dataFolder).catch(() => null);
-  return disk && disk.bavail * disk.bsize < ROOM_BYTES ? storageFull() : databaseAway();
+  return disk !== null && disk.bavail * disk.bsize < ROOM_BYTES;
 }
 
-/** Nobody waits for a database that hangs. */
+/** Nobody waits for a database that hangs, or for room on a disk; one that is only busy takes the time it needs. */
 export class InTime implements NestInterceptor {
   private answeredAt = 0;
+  private readonly pulse: DatabasePulse;
 
-  constructor(private readonly dataFolder: string | null) {}
+  constructor(private readonly config: Pick<Config, 'database' | 'dataFolder'>) {
+    this.pulse = new DatabasePulse(config.database);
+  }
+
+  /** Why nobody should wait any longer; null while the database is there. */
+  private async silence(): Promise<Problem | null> {
+    const [answers, full] = await Promise.all([this.pulse.answers(), isFull(this.config.dataFolder)]);
+    if (full) return storageFull();
+    if (!answers) return databaseAway();
+    this.answeredAt = performance.now();
+    return null;
+  }
 
   intercept(context: ExecutionContext, next: CallHandler): Observable<unknown> {
     if (answersInItsOwnTime.includes(context.getHandler().name)) return next.handle();
     return new Observable((asker) => {
       const begun = performance.now();
+      let asking = false;
       const timer = setInterval(() => {
-        if (performance.now() - Math.max(begun, this.answeredAt) < SILENT_MS) return;
-        void silence(this.dataFolder).then((why) => asker.error(why));
+        if (asking || performance.now() - Math.max(begun, this.answeredAt) < ASK_AFTER_MS) return;
+        asking = true;
+        void this.silence().then((why) => {
+          asking = false;
+          if (why) asker.error(why);
+        });
       }, LOOK_EVERY_MS);
       const answered = (): void => {
         this.answeredAt = performance.now();

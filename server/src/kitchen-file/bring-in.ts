@@ -1,8 +1,6 @@
 import type { BroughtIn, KitchenFileBake, KitchenFilePie } from '@mardle/contract';
-import { isFinished } from '@mardle/core';
-import { isDeepStrictEqual } from 'node:util';
-import type { EntityManager, EntityTarget, ObjectLiteral } from 'typeorm';
-import { In } from 'typeorm';
+import { isFinished, isLogged } from '@mardle/core';
+import type { EntityManager, EntityTarget } from 'typeorm';
 import { BakeEntity, BakeEventEntity } from '../bakes/bake.entities.js';
 import { rowOf, toEvent } from '../bakes/bakes.service.js';
 import type { Kept } from '../kitchens/kitchen.entities.js';
@@ -17,46 +15,10 @@ import { pieWords } from '../pies/pie-words.js';
 import { storedSpec } from '../pies/stored-spec.js';
 import { invalid } from '../problems/problem.js';
 import { ReadingEntity } from '../probe/reading.entity.js';
+import { bringDays } from './bring-days.js';
+import type { Bringing, Counts } from './bringing.js';
+import { alike, AT_ONCE, insertAll, rowsOf } from './bringing.js';
 import type { CheckedKitchen } from './check-kitchen.js';
-
-type Counts = { -readonly [K in keyof BroughtIn['added']]: number };
-
-interface Bringing {
-  readonly manager: EntityManager;
-  readonly added: Counts;
-  readonly differs: string[];
-  /** Throws when whoever asked has gone. */
-  readonly goOn: () => void;
-}
-
-const AT_ONCE = 200;
-const plain = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
-const alike = (a: unknown, b: unknown): boolean => isDeepStrictEqual(plain(a), plain(b));
-
-async function insertAll<Row extends ObjectLiteral>(
-  { manager, goOn }: Bringing,
-  entity: EntityTarget<Row>,
-  rows: readonly object[],
-): Promise<void> {
-  for (let i = 0; i < rows.length; i += AT_ONCE) {
-    goOn();
-    await manager.insert(entity, rows.slice(i, i + AT_ONCE) as never);
-  }
-}
-
-/** The rows of a table that have these ids, read some at a time. */
-async function rowsOf<Row extends ObjectLiteral>(
-  { manager }: Bringing,
-  entity: EntityTarget<Row>,
-  key: string,
-  ids: readonly string[],
-): Promise<Row[]> {
-  const rows: Row[] = [];
-  for (let i = 0; i < ids.length; i += AT_ONCE) {
-    rows.push(...(await manager.findBy(entity, { [key]: In(ids.slice(i, i + AT_ONCE)) } as never)));
-  }
-  return rows;
-}
 
 /** Dishes or ovens: those that are not here, after those that are. */
 async function bringKept<Row extends { readonly id: string; readonly label: string }>(
@@ -237,8 +199,21 @@ async function bringBakes(bringing: Bringing, bakes: readonly KitchenFileBake[])
     fresh.map(({ id, pieId, pieVersion, spec, stages, loadedAt, events }) => {
       const { name, oven } = pieWords(spec);
       const finished = isFinished(events);
+      const logged = isLogged(events);
       const createdAt = new Date(loadedAt);
-      return { id, kitchenId: THE_KITCHEN, pieId, pieVersion, spec, stages, createdAt, name, oven, finished };
+      return {
+        id,
+        kitchenId: THE_KITCHEN,
+        pieId,
+        pieVersion,
+        spec,
+        stages,
+        createdAt,
+        name,
+        oven,
+        finished,
+        logged,
+      };
     }),
   );
   added.bakes = fresh.length;
@@ -253,8 +228,8 @@ async function bringBakes(bringing: Bringing, bakes: readonly KitchenFileBake[])
   await insertAll(bringing, BakeEventEntity, rows);
   added.events = rows.length;
   for (const id of new Set(rows.map(({ bakeId }) => bakeId).filter((one) => here.has(one)))) {
-    const all = await manager.findBy(BakeEventEntity, { bakeId: id });
-    await manager.update(BakeEntity, { id }, { finished: isFinished(all.map(toEvent)) });
+    const all = (await manager.findBy(BakeEventEntity, { bakeId: id })).map(toEvent);
+    await manager.update(BakeEntity, { id }, { finished: isFinished(all), logged: isLogged(all) });
   }
   await bringWhatIsKnown(bringing, taken);
   await manager.query(
@@ -281,6 +256,7 @@ export async function bringIn(
     tastings: 0,
     readings: 0,
     photos: 0,
+    days: 0,
   };
   const bringing: Bringing = { manager, added, differs: [], goOn };
   added.dishes = await bringKept(
@@ -296,5 +272,6 @@ export async function bringIn(
   await bringFruits(bringing, kitchen);
   await bringPies(bringing, kitchen.pies);
   await bringBakes(bringing, kitchen.bakes);
+  await bringDays(bringing, kitchen.days);
   return { added, differs: [...new Set(bringing.differs)] };
 }

@@ -2,6 +2,7 @@ import {
   BakeEventRequest,
   checkShape,
   KitchenFileBake,
+  KitchenFileDay,
   KitchenFileDish,
   KitchenFileOven,
   KitchenFilePie,
@@ -15,14 +16,16 @@ import type { OwnFruit } from '@mardle/core';
 import { checkOwnFruit, dishProblems, isPlain, readSpec } from '@mardle/core';
 import type { ClassConstructor } from 'class-transformer';
 import { setImmediate as breathe } from 'node:timers/promises';
-import { isModest } from '../doors/modest.js';
+import { dayProblems } from '../days/days.service.js';
+import { immodest } from '../doors/modest.js';
 import { isKeptPhoto } from '../log/plain-photo.js';
 import { withUpgradedSpec } from '../pies/stored-spec.js';
-import { invalid, tooMuch } from '../problems/problem.js';
+import { invalid } from '../problems/problem.js';
 
 /** A kitchen that was read and found right. */
-export interface CheckedKitchen extends Omit<KitchenFileRequest, 'fruits'> {
+export interface CheckedKitchen extends Omit<KitchenFileRequest, 'fruits' | 'days'> {
   readonly fruits: readonly OwnFruit[];
+  readonly days: KitchenFileDay[];
 }
 
 /** Others are answered after so many parts. */
@@ -51,7 +54,8 @@ const emptied = (value: unknown, lists: readonly string[]): unknown =>
 
 /** A value of a size that looking at it costs little. */
 function modestly(value: unknown): unknown {
-  if (!isModest(value)) throw tooMuch();
+  const odd = immodest(value);
+  if (odd) throw odd;
   return value;
 }
 
@@ -186,14 +190,14 @@ async function refuseOddPhotos(bakes: readonly KitchenFileBake[]): Promise<void>
   }
 }
 
-const parts = ['dishes', 'ovens', 'fruits', 'pies', 'bakes'];
+const parts = ['dishes', 'ovens', 'fruits', 'pies', 'bakes', 'days'];
 
 /** Reads a kitchen file whole before any of it is kept; refuses it with the place of what is wrong first. */
 export async function checkKitchen(body: unknown): Promise<CheckedKitchen> {
   const lists = Object.fromEntries(parts.map((part) => [part, listOf(body, part)]));
   // Checked without what is in its lists: each part of them is counted before it is looked at.
   const head = shapedOne('', emptied(body, parts), KitchenFileRequest);
-  const { dishes = [], ovens = [], fruits = [], pies = [], bakes = [] } = lists;
+  const { dishes = [], ovens = [], fruits = [], pies = [], bakes = [], days = [] } = lists;
   const checked = {
     ...head,
     dishes: await shaped('dishes', dishes, KitchenFileDish, ({ dish }) => dishProblems(dish)),
@@ -201,12 +205,14 @@ export async function checkKitchen(body: unknown): Promise<CheckedKitchen> {
     fruits: await shaped('fruits', fruits, OwnFruitRequest, checkOwnFruit),
     pies: await shapedPies(pies),
     bakes: await shapedBakes(bakes),
+    days: await shaped('days', days, KitchenFileDay, ({ content }) => dayProblems(content)),
   };
   refuseTwice('dishes', checked.dishes);
   refuseTwice('ovens', checked.ovens);
   refuseTwice('fruits', checked.fruits);
   refuseTwice('pies', checked.pies);
   refuseTwice('bakes', checked.bakes);
+  refuseTwice('days', checked.days);
   await refuseOddPhotos(checked.bakes);
   return checked;
 }

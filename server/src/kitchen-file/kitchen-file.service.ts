@@ -5,10 +5,14 @@ import { inTransaction } from '../database/transaction.js';
 import { KitchenEntity } from '../kitchens/kitchen.entities.js';
 import { KitchensService, THE_KITCHEN } from '../kitchens/kitchens.service.js';
 import { LarderService } from '../larder/larder.service.js';
+import { busy } from '../problems/problem.js';
 import { bringIn } from './bring-in.js';
 import { checkKitchen } from './check-kitchen.js';
 import { clearKitchen } from './clear-kitchen.js';
 import { saveKitchen } from './save-kitchen.js';
+
+/** Each holds a connection, and the whole kitchen in memory. */
+const MOST_AT_ONCE = 2;
 
 @Injectable()
 export class KitchenFileService {
@@ -18,8 +22,20 @@ export class KitchenFileService {
     private readonly larder: LarderService,
   ) {}
 
-  /** The whole kitchen as it is now. */
-  save(): Promise<KitchenFileRequest> {
+  private saving = 0;
+
+  /** The whole kitchen as it is now; of many who ask at once some are told to come again. */
+  async save(): Promise<KitchenFileRequest> {
+    if (this.saving >= MOST_AT_ONCE) throw busy();
+    this.saving += 1;
+    try {
+      return await this.saveWhole();
+    } finally {
+      this.saving -= 1;
+    }
+  }
+
+  private saveWhole(): Promise<KitchenFileRequest> {
     return this.source.transaction('REPEATABLE READ', (manager) =>
       saveKitchen(manager, this.kitchens, this.larder),
     );

@@ -1,9 +1,10 @@
-import type { KitchenFileBake, KitchenFilePie, KitchenFileRequest } from '@mardle/contract';
+import type { KitchenFileBake, KitchenFileDay, KitchenFilePie, KitchenFileRequest } from '@mardle/contract';
 import { KITCHEN_FORMAT, KITCHEN_VERSION } from '@mardle/contract';
 import type { EntityManager } from 'typeorm';
 import { In, MoreThan } from 'typeorm';
 import { BakeEntity, BakeEventEntity } from '../bakes/bake.entities.js';
 import { toEvent } from '../bakes/bakes.service.js';
+import { DayEntity, DayTickEntity } from '../days/day.entities.js';
 import type { KitchensService } from '../kitchens/kitchens.service.js';
 import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
 import type { LarderService } from '../larder/larder.service.js';
@@ -124,13 +125,38 @@ async function bakesOf(manager: EntityManager): Promise<KitchenFileBake[]> {
   }
 }
 
+async function daysOf(manager: EntityManager): Promise<KitchenFileDay[]> {
+  const days = await manager.find(DayEntity, {
+    where: { kitchenId: THE_KITCHEN },
+    select: { id: true, name: true, version: true, savedAt: true, content: true },
+    order: { savedAt: 'ASC', id: 'ASC' },
+  });
+  const ticks = gathered(
+    days.length === 0
+      ? []
+      : await manager.find(DayTickEntity, {
+          where: { dayId: In(days.map(({ id }) => id)), done: true },
+          order: { at: 'ASC', task: 'ASC' },
+        }),
+    ({ dayId }) => dayId,
+  );
+  return days.map(({ id, name, version, savedAt, content }) => ({
+    id,
+    name,
+    version,
+    savedAt: savedAt.toISOString(),
+    content,
+    done: (ticks.get(id) ?? []).map(({ task }) => task),
+  }));
+}
+
 /** All that a kitchen keeps, as one moment sees it. */
 export async function saveKitchen(
   manager: EntityManager,
   kitchens: KitchensService,
   larder: LarderService,
 ): Promise<KitchenFileRequest> {
-  const { name, dishes, ovens } = await kitchens.current();
+  const { name, dishes, ovens } = await kitchens.current(manager);
   return {
     format: KITCHEN_FORMAT,
     version: KITCHEN_VERSION,
@@ -138,8 +164,9 @@ export async function saveKitchen(
     name,
     dishes: dishes.map(({ id, ...dish }) => ({ id, dish })),
     ovens: ovens.map(({ id, ...oven }) => ({ id, oven })),
-    fruits: await larder.list(),
+    fruits: await larder.list(manager),
     pies: await piesOf(manager),
     bakes: await bakesOf(manager),
+    days: await daysOf(manager),
   };
 }

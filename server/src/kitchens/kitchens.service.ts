@@ -3,7 +3,7 @@ import { InjectRepository } from '@nestjs/typeorm';
 import type { KitchenDish, KitchenOven, KitchenResponse } from '@mardle/contract';
 import { KitchenDishRequest, KitchenOvenRequest } from '@mardle/contract';
 import { dishProblems } from '@mardle/core';
-import type { DeepPartial } from 'typeorm';
+import type { DeepPartial, EntityManager } from 'typeorm';
 import { Repository } from 'typeorm';
 import { inTransaction } from '../database/transaction.js';
 import { invalid, notFound } from '../problems/problem.js';
@@ -26,11 +26,13 @@ export class KitchensService {
     @InjectRepository(OvenEntity) private readonly ovens: Repository<KitchenOven & Kept>,
   ) {}
 
-  async current(): Promise<KitchenResponse> {
-    const kitchen = await this.kitchens.findOneBy({ id: THE_KITCHEN });
+  /** Inside a transaction its manager is given: one connection does, however many ask. */
+  async current(manager: EntityManager = this.kitchens.manager): Promise<KitchenResponse> {
+    const kitchen = await manager.findOneBy(KitchenEntity, { id: THE_KITCHEN });
     if (!kitchen) throw notFound('kitchen');
     const mine = { where: { kitchenId: kitchen.id }, order: { position: 'ASC', label: 'ASC' } } as const;
-    const [dishes, ovens] = await Promise.all([this.dishes.find(mine), this.ovens.find(mine)]);
+    const dishes = await manager.withRepository(this.dishes).find(mine);
+    const ovens = await manager.withRepository(this.ovens).find(mine);
     return { id: kitchen.id, name: kitchen.name, dishes: dishes.map(asSaid), ovens: ovens.map(asSaid) };
   }
 

@@ -2,6 +2,7 @@ import { Injectable } from '@nestjs/common';
 import { InjectRepository } from '@nestjs/typeorm';
 import type { OwnFruit } from '@mardle/core';
 import { checkOwnFruit } from '@mardle/core';
+import type { EntityManager } from 'typeorm';
 import { Repository } from 'typeorm';
 import { inTransaction } from '../database/transaction.js';
 import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
@@ -12,8 +13,12 @@ import { OwnFruitEntity } from './own-fruit.entity.js';
 export class LarderService {
   constructor(@InjectRepository(OwnFruitEntity) private readonly fruits: Repository<OwnFruitEntity>) {}
 
-  async list(): Promise<OwnFruit[]> {
-    const rows = await this.fruits.find({ where: { kitchenId: THE_KITCHEN }, order: { label: 'ASC' } });
+  /** Inside a transaction its manager is given. */
+  async list(manager: EntityManager = this.fruits.manager): Promise<OwnFruit[]> {
+    const rows = await manager.find(OwnFruitEntity, {
+      where: { kitchenId: THE_KITCHEN },
+      order: { label: 'ASC' },
+    });
     return rows.map(({ fruitId, label, likeId, figures }) => ({ id: fruitId, label, like: likeId, figures }));
   }
 

@@ -3,6 +3,7 @@ import { probeFault } from '@mardle/core';
 import { randomUUID } from 'node:crypto';
 import type { Server } from 'node:http';
 import type { AddressInfo } from 'node:net';
+import { DataSource } from 'typeorm';
 import { first, newPie, on, second, useServers } from '../test/servers.js';
 
 useServers();
@@ -145,5 +146,28 @@ describe('the simulated probe', () => {
   ])('refuses %j', async (body) => {
     const id = await loaded();
     expect((await on(first).post(`/api/bakes/${id}/simulated-probe`).send(body)).status).toBe(422);
+  });
+});
+
+describe('readings of any rhythm', () => {
+  it.each([
+    ['every three minutes, off its phase', 3, 2],
+    ['every six minutes', 6, 1.5],
+    ['twice a minute', 0.5, 0.25],
+  ])('%s leave some for the log', async (_, everyMin, fromMin) => {
+    const id = await loaded();
+    const times = Array.from({ length: 20 }, (__, i) => fromMin + everyMin * i);
+    // One after the other, as a probe sends them.
+    for (const min of times) {
+      await on(first)
+        .post(`/api/bakes/${id}/readings`)
+        .send({ readings: [{ at: at(min), fillingC: 20 + min }] });
+    }
+    const rows = await first
+      .get(DataSource)
+      .query<{ at: Date }[]>('SELECT at FROM reading WHERE bake_id = ? AND stays = 1', [id]);
+    const spanMin = everyMin * (times.length - 1);
+    expect(rows.length).toBeGreaterThanOrEqual(Math.min(times.length, Math.floor(spanMin / 3)));
+    expect(rows.length).toBeLessThanOrEqual(Math.min(times.length, Math.ceil(spanMin / 3) + 2));
   });
 });

@@ -1,7 +1,7 @@
 import { Injectable } from '@nestjs/common';
 import type { ReadingRequest } from '@mardle/contract';
 import type { LoggedReading } from '@mardle/core';
-import { DataSource, MoreThan } from 'typeorm';
+import { Between, DataSource, MoreThan } from 'typeorm';
 import { BakeEntity } from '../bakes/bake.entities.js';
 import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
 import { notFound } from '../problems/problem.js';
@@ -10,6 +10,7 @@ import { ReadingEntity } from './reading.entity.js';
 const MINUTE_MS = 60_000;
 /** After a day one reading in so many minutes is kept. */
 const STAY_EVERY_MS = 3 * MINUTE_MS;
+const slotOf = (ms: number): number => Math.floor(ms / STAY_EVERY_MS);
 /** Readings are young, and all kept, for a day. */
 export const YOUNG_MS = 24 * 60 * MINUTE_MS;
 const THIN_EVERY_MS = MINUTE_MS;
@@ -34,12 +35,11 @@ export class ReadingsService {
   /** Keeps readings; the same moment again changes nothing. */
   async add(bakeId: string, readings: readonly ReadingRequest[]): Promise<void> {
     await this.bake(bakeId);
-    const slots = new Set<number>();
+    const slots = await this.slotsThatStay(bakeId, readings);
     const rows = readings.map(({ at, fillingC, airC }) => {
       const ms = Date.parse(at);
-      const slot = Math.floor(ms / STAY_EVERY_MS);
-      const stays = !slots.has(slot) && ms % STAY_EVERY_MS < MINUTE_MS;
-      slots.add(slot);
+      const stays = !slots.has(slotOf(ms));
+      slots.add(slotOf(ms));
       return { bakeId, at: new Date(ms), fillingC: fillingC ?? null, airC: airC ?? null, stays };
     });
     await this.source.manager
@@ -50,6 +50,23 @@ export class ReadingsService {
       .orIgnore()
       .execute();
     await this.thin(Date.now());
+  }
+
+  /** Few minutes that have a reading already which stays, round those that come. */
+  private async slotsThatStay(bakeId: string, readings: readonly ReadingRequest[]): Promise<Set<number>> {
+    const times = readings.map(({ at }) => Date.parse(at));
+    const rows = await this.source.manager.find(ReadingEntity, {
+      where: {
+        bakeId,
+        stays: true,
+        at: Between(
+          new Date(slotOf(Math.min(...times)) * STAY_EVERY_MS),
+          new Date((slotOf(Math.max(...times)) + 1) * STAY_EVERY_MS),
+        ),
+      },
+      select: { bakeId: true, at: true },
+    });
+    return new Set(rows.map(({ at }) => slotOf(at.getTime())));
   }
 
   /** Readings of a bake, min from its loading, no more than a screen can show; those after a moment if one is given. */

@@ -115,8 +115,8 @@ export class ProblemFilter implements ExceptionFilter {
       type: 'about:blank',
       title: 'Something broke in Mardle',
       status: 500,
-      detail: 'Nothing was saved. The server’s log has the reason.',
-      remedy: 'Try again; if it happens again, restart with npm start.',
+      detail: 'Whether this was kept is not certain. The server’s log has the reason.',
+      remedy: 'Try again, nothing is kept twice; if it happens again, restart with npm start.',
     };
   }
 }

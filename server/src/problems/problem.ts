@@ -95,8 +95,8 @@ export const databaseAway = (): Problem =>
     'database-away',
     503,
     'The database does not answer',
-    'Nothing was saved. What you typed is kept in this browser.',
-    'Wait a moment and save again; if it goes on, look at what npm start prints.',
+    'Whether this was kept is not certain. What you typed is kept in this browser.',
+    'Wait a moment and save again: nothing is kept twice. If it goes on, look at what npm start prints.',
   );
 
 export const wrongOrigin = (): Problem =>
@@ -107,6 +107,24 @@ export const wrongOrigin = (): Problem =>
     'Mardle answers its own pages only.',
     'Open Mardle at the address that npm start printed, and do it there.',
   );
+
+export const busy = (): Problem =>
+  make(
+    'busy',
+    429,
+    'Others are at it',
+    'As many kitchens as Mardle writes into files at once are on their way.',
+    'Wait until the first is there, and ask again.',
+  );
+
+export const oddName = (name: string): Problem =>
+  invalid([
+    {
+      field: name,
+      message: 'Nothing may be called that.',
+      remedy: 'Take it out; docs/plan-format.md names every field.',
+    },
+  ]);
 
 export const tooMuch = (): Problem =>
   make(

@@ -19,6 +19,7 @@ const names: Readonly<Record<keyof BroughtIn['added'], string>> = {
   ovens: 'ovens',
   fruits: 'fruits',
   events: 'taps',
+  days: 'shared days',
 };
 
 /** What came of it in words. */
