@@ -1,4 +1,4 @@
-import { isWritable } from '@mardle/core';
+import { isNote, isWritable } from '@mardle/core';
 import { Transform, Type } from 'class-transformer';
 import type { ValidationOptions } from 'class-validator';
 import { IsDefined, IsUUID, registerDecorator, ValidateIf, ValidateNested } from 'class-validator';
@@ -42,6 +42,13 @@ export const IsWritable = checking(
   'isWritable',
   '$property has characters in it that cannot be written.\nType it in plain letters.',
   (value) => typeof value === 'string' && isWritable(value),
+);
+
+/** The same with lines. */
+export const IsNote = checking(
+  'isNote',
+  '$property has characters in it that cannot be written.\nType it in plain letters.',
+  (value) => typeof value === 'string' && isNote(value),
 );
 
 /** RFC 3339, with its zone. */

@@ -91,6 +91,7 @@ export {
   fruitStates,
   hotSides,
   isPlain,
+  isNote,
   isWritable,
   kitchenDishSchema,
   kitchenOvenSchema,
@@ -117,6 +118,7 @@ export {
   usualHandPie,
   usualLattice,
   usualShell,
+  writable,
 } from './spec/index.js';
 
 export type { AmountWay, BatchFruit, Filling, Ledger, Surroundings } from './filling/index.js';

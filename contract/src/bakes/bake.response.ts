@@ -20,6 +20,8 @@ export interface BakeSummary {
   readonly oven: string;
   readonly loadedAt: string;
   readonly finished: boolean;
+  /** Over and no mistake: there is a slice to ask about. */
+  readonly logged: boolean;
 }
 
 /** One page of a list. */

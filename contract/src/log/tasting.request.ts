@@ -1,7 +1,7 @@
 import type { SaucerResult, Tasting } from '@mardle/core';
 import { saucerResults, tastingWords } from '@mardle/core';
 import { IsBoolean, IsIn, IsInt, IsNumber, IsString, Max, MaxLength, Min } from 'class-validator';
-import { IsWritable, MayBeLeftOut } from '../decorators.js';
+import { IsNote, MayBeLeftOut } from '../decorators.js';
 
 /** A figure from a kitchen scale, g. */
 const Grams = (most: number): PropertyDecorator => {
@@ -39,5 +39,5 @@ export class TastingRequest implements Words {
   @Grams(MOST_PIE_G) outG?: number;
   @Grams(100) weepDrainedG?: number;
   @Word(saucerResults) saucer?: SaucerResult;
-  @MayBeLeftOut() @IsString() @MaxLength(500) @IsWritable() note?: string;
+  @MayBeLeftOut() @IsString() @MaxLength(500) @IsNote() note?: string;
 }

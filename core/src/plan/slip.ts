@@ -56,8 +56,7 @@ function pastryLines(context: BuiltContext): SlipLine[] {
   const row = rowOf(larder.doughs, spec.pastry.dough);
   const takesShell = form.lined && form.filled === 'dish';
   const shell = build.base || !takesShell ? [] : [boughtShell(spec)];
-  const coat = [...coatLines(context), ...weightLines(context)];
-  if ((spec.pastry.doughFrom ?? 'mixed') !== 'mixed') return [...shell, ...readyDough(context), ...coat];
+  if ((spec.pastry.doughFrom ?? 'mixed') !== 'mixed') return [...shell, ...readyDough(context)];
   const lines: SlipLine[] = [
     ...shell,
     {
@@ -106,8 +105,11 @@ function pastryLines(context: BuiltContext): SlipLine[] {
       figure: 'pastry.water',
     },
   ];
-  return [...lines.filter((line) => line.massG > NOTHING_G || line.bought), ...coat];
+  return lines.filter((line) => line.massG > NOTHING_G || line.bought);
 }
+
+/** What goes on or into the dish beside what is eaten. */
+const dishLines = (context: BuiltContext): SlipLine[] => [...coatLines(context), ...weightLines(context)];
 
 /** What holds an empty shell down. */
 function weightLines({ spec, form }: BuiltContext): SlipLine[] {
@@ -271,6 +273,7 @@ export function makeSlip(context: BuiltContext): SlipGroup[] {
       title: batch > 1 && build.dough.massG > 0 ? `Pastry, for ${batch} pies` : 'Pastry',
       lines: pastryLines(context),
     },
+    { title: 'For the dish', lines: dishLines(context) },
     { title: 'Filling', lines: fillingLines(context) },
     { title: 'On top', lines: topLines.filter(({ massG }) => massG > NOTHING_G) },
   ].filter(({ lines }) => lines.length > 0);

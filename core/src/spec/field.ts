@@ -35,6 +35,28 @@ const UNWRITABLE = /[\p{Cc}\p{Cs}]/u;
  */
 export const isWritable = (text: string): boolean => !UNWRITABLE.test(text);
 
+/**
+ * The same for a note, which may have lines.
+ * @param text any
+ * @returns false for control characters that break no line, and lone surrogates
+ * @example isNote('ran a little\nless starch') // true
+ */
+export const isNote = (text: string): boolean => text.split('\n').every(isWritable);
+
+/**
+ * A note as it can be kept: what cannot be written is left out of it.
+ * @param text as typed or pasted
+ * @returns what is left of it, with its lines
+ * @example writable('ran\ta little') // 'ran a little'
+ */
+export const writable = (text: string): string =>
+  text
+    .replace(/\r\n?/g, '\n')
+    .replace(/\t/g, ' ')
+    .split('\n')
+    .map((line) => [...line].filter(isWritable).join(''))
+    .join('\n');
+
 interface TextField extends Told {
   readonly type: 'text';
   readonly longest: number;

@@ -25,7 +25,7 @@ export { checkFields } from './check-fields.js';
 export type { DishShape, DishSpec } from './dish.js';
 export { dishShapes, kitchenDishSchema } from './dish.js';
 export type { AnyField, FieldAt, Nullable, Optional, Schema, SpecOf } from './field.js';
-export { fieldsOf, isWritable } from './field.js';
+export { fieldsOf, isNote, isWritable, writable } from './field.js';
 export type {
   AdditionPart,
   EatenHow,

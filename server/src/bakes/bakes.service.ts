@@ -52,6 +52,7 @@ const summary = (bake: BakeEntity): BakeSummary => ({
   oven: bake.oven,
   loadedAt: bake.createdAt.toISOString(),
   finished: bake.finished,
+  logged: Boolean(bake.logged),
 });
 
 /** An event as its row: what was left out is null. */
@@ -105,6 +106,7 @@ export class BakesService {
           oven: true,
           createdAt: true,
           finished: true,
+          logged: true,
         },
         order: { createdAt: 'DESC' },
         skip: (page - 1) * size,

@@ -87,11 +87,14 @@ export interface SaidOf {
   readonly said: TastingRequest;
 }
 
+export const sendTasting = (bakeId: string, said: TastingRequest): Promise<LogEntry> =>
+  ask<LogEntry>(`/log/${bakeId}/tasting`, { method: 'PUT', body: said });
+
 /** Keeps what was said of a bake, and shows it everywhere. */
 export const useKeepTasting = () => {
   const client = useQueryClient();
   return useMutation({
-    mutationFn: ({ id, said }: SaidOf) => ask<LogEntry>(`/log/${id}/tasting`, { method: 'PUT', body: said }),
+    mutationFn: ({ id, said }: SaidOf) => sendTasting(id, said),
     onSuccess: async (entry) => {
       client.setQueryData([...LOG, 'bake', entry.id], entry);
       await Promise.all(

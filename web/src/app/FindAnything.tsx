@@ -27,6 +27,23 @@ const keepFound: SpotlightFilterFunction = (query, groups) => {
     .filter(({ actions }) => actions.length > 0);
 };
 
+/** Things that people look for by name, and where they are. */
+const whereabouts: readonly { readonly label: string; readonly description: string; readonly to: string }[] =
+  [
+    {
+      label: 'Thickeners: corn starch, flour, tapioca',
+      description: 'Larder',
+      to: '/larder?shelf=thickeners',
+    },
+    { label: 'Sugars and their cups', description: 'Larder', to: '/larder?shelf=sugars' },
+    { label: 'Dishes of this kitchen', description: 'Larder', to: '/larder?shelf=dishes' },
+    { label: 'Ovens, and how far off they are', description: 'Larder', to: '/larder?shelf=ovens' },
+    { label: 'Flour and dough', description: 'on a pie’s bench, Pastry', to: '/pies' },
+    { label: 'Weep test and saucer test', description: 'on a pie’s bench, Juice', to: '/pies' },
+    { label: 'Print a slip or templates', description: 'on a pie’s bench, More', to: '/pies' },
+    { label: 'Whole kitchen as a file, backup', description: 'Log', to: '/log' },
+  ];
+
 /** Enter takes the first of what was found after the last letter, when none was chosen by the arrows. */
 function takeFirst(input: HTMLElement): void {
   const dialog = input.closest('[role=dialog]');
@@ -51,7 +68,16 @@ export function FindAnything() {
         name: `${label} pie`,
         filling: {
           ...starterSpec.filling,
-          fruits: [{ fruit: id, share: 1, state: 'fresh', ripeness: 0, cut: 'usual', peeled: true }],
+          fruits: [
+            {
+              fruit: id,
+              share: 1,
+              state: 'fresh',
+              ripeness: 0,
+              cut: 'usual',
+              peeled: ['apple', 'pear'].includes(builtInFruits.get(id)?.group ?? ''),
+            },
+          ],
         },
       })
       .then((pie) => navigate(`/pies/${pie.id}`))
@@ -69,6 +95,15 @@ export function FindAnything() {
     {
       group: 'Places',
       actions: places.map(({ to, word }) => ({ id: to, label: word, onClick: () => void navigate(to) })),
+    },
+    {
+      group: 'Where to find it',
+      actions: whereabouts.map(({ label, description, to }) => ({
+        id: label,
+        label,
+        description,
+        onClick: () => void navigate(to),
+      })),
     },
     {
       group: 'New pie of',

@@ -6,6 +6,7 @@ import type { ReactNode } from 'react';
 import { memo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { useStore } from 'zustand';
+import { useShallow } from 'zustand/react/shallow';
 import { ProblemError } from '../api/client.js';
 import { useCreatePie, usePieVersions, useSavePie, readPieVersion } from '../api/pies.js';
 import { HeadSlot } from '../app/HeadSlot.js';
@@ -16,6 +17,7 @@ import classes from './BenchHead.module.css';
 import { SavedElsewhere } from './SavedElsewhere.js';
 import { StartBake } from './StartBake.js';
 import { useSettings } from '../state/settings.js';
+import { useTyped } from '../state/typed.js';
 import { useUnsent } from '../state/unsent.js';
 import { downloadRecipe, downloadSpec } from './download.js';
 import { withKitchenFruits } from './kitchenFruits.js';
@@ -43,6 +45,7 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitc
   const waits = useUnsent(({ saves }) => saves.find(({ pieId }) => pieId === pie.id));
   const laid = useBench((state) => state.spec);
   const keptHere = waits !== undefined && JSON.stringify(waits.spec) === JSON.stringify(laid);
+  const unread = useTyped(useShallow((state) => Object.values(state.unread)));
   const changedElsewhere = useChangedElsewhere(pie.id);
   const save = useSavePie();
   const copy = useCreatePie();
@@ -114,7 +117,13 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitc
           <Button
             px={12}
             disabled={!plan?.bake || baking}
-            title={baking ? 'Working out the heats of this oven …' : undefined}
+            title={
+              baking
+                ? 'Working out the heats of this oven …'
+                : plan?.bake
+                  ? undefined
+                  : 'Something in it has to be mended first: the stations say what.'
+            }
             onClick={() => setStarting(true)}
           >
             Bake it
@@ -137,7 +146,7 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitc
               <Menu.Item disabled={!changed} onClick={discard}>
                 Throw away the changes
               </Menu.Item>
-              {versions && versions.length > 1 && <Menu.Label>Lay back on the bench</Menu.Label>}
+              {versions && versions.length > 1 && <Menu.Label>Go back to an earlier version</Menu.Label>}
               {versions?.slice(0, 8).map(({ version, savedAt }) => (
                 <Menu.Item
                   key={version}
@@ -159,6 +168,12 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitc
           onKeepMine={(version) => void saveNow(version)}
           onCopy={() => void saveCopy()}
         />
+      )}
+      {unread.length > 0 && (
+        <p role="status" className={classes.unread}>
+          Not in it, since it cannot be read:{' '}
+          {unread.map(({ label, text }) => `${label}, “${text}”`).join('; ')}.
+        </p>
       )}
       {save.error && !clash && <Failure error={save.error} />}
       {copy.error && <Failure error={copy.error} />}

@@ -38,7 +38,12 @@ describe('times of day', () => {
     ['7:30', '07:30'],
     ['0730', '07:30'],
     ['25:00', null],
-    ['noon', null],
+    ['noon', '12:00'],
+    ['4pm', '16:00'],
+    ['4.30 p.m.', '16:30'],
+    ['12 am', '00:00'],
+    ['13 pm', null],
+    ['soon', null],
   ])('reads %p as %p', (typed, time) => {
     expect(readTime(typed)).toBe(time);
   });

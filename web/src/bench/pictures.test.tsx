@@ -159,10 +159,16 @@ describe('the slip on the screen', () => {
     await user.type(first, '07:00');
     expect(screen.getByText('07:00', { selector: 'b' })).toBeInTheDocument();
     await user.clear(first);
-    await user.type(first, 'noon');
+    await user.type(first, 'later');
     expect(screen.getByRole('alert')).toHaveTextContent('as 07:30');
+    // It stays until it is mended, and the hour that counts is the last one that was one.
     await user.tab();
-    expect(first).toHaveValue('07:00');
+    expect(first).toHaveValue('later');
+    expect(screen.getByText('07:00', { selector: 'b' })).toBeInTheDocument();
+    await user.clear(first);
+    await user.type(first, '4 pm');
+    await user.tab();
+    expect(first).toHaveValue('16:00');
   });
 
   it('says where to look when there is no plan', () => {

@@ -11,6 +11,12 @@ import { Onward } from './Onward.js';
 /** The day looks into the ovens so often. */
 const LOOKS_EVERY_MS = 15_000;
 
+/** Longer than this nobody leaves a pie in: its bake was forgotten, not the pie. */
+const FORGOTTEN_MS = 3 * 3_600_000;
+/** When a pie that nobody has taken out yet comes out: at its minute, or now when that has passed. */
+const stillIn = (outDueAt: number, now: number): number =>
+  now - outDueAt > FORGOTTEN_MS ? outDueAt : Math.max(outDueAt, now);
+
 /** Pies of the day whose bakes run, in minutes of the day. */
 function useBaking(day: Day): Baking[] {
   const inOven = useDay((state) => state.inOven);
@@ -25,7 +31,7 @@ function useBaking(day: Day): Baking[] {
       {
         pie,
         loadedAt: minute(loadedAt),
-        outAt: minute(outAt ?? Math.max(outDueAt, now)),
+        outAt: minute(outAt ?? stillIn(outDueAt, now)),
         isOut: outAt !== null,
       },
     ];

@@ -40,7 +40,8 @@ export function WantedList({ file }: { readonly file: DayFile }) {
       pies: [...file.pies, { id: `pie-${Math.max(0, ...numbers) + 1}`, count: 1, ready: last, pie }],
       kitchen: { ...file.kitchen, dishes },
     });
-    setTyped('');
+    // After the field has taken the chosen name, or Enter would add it again.
+    setTimeout(() => setTyped(''));
   };
   return (
     <>

@@ -1,3 +1,4 @@
+import { weighDay } from '@mardle/core';
 import { screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
@@ -7,6 +8,11 @@ import { renderInKitchen } from '../test/kitchen.js';
 import { DayBuyList } from './DayBuyList.js';
 import { tableOfBuying } from './outFiles.js';
 
+/** The slips are added up in a worker, which jsdom has not: here on this thread. */
+jest.mock('../workers/day.js', () => ({
+  weighInWorker: (wanted: Parameters<typeof weighDay>[0]) => Promise.resolve(weighDay(wanted)),
+}));
+
 beforeEach(layNoDay);
 
 function BuyListOfTheDay() {
@@ -14,20 +20,21 @@ function BuyListOfTheDay() {
   return file && <DayBuyList file={file} />;
 }
 
-const show = () => {
+const show = async () => {
   useDay.setState({ file: aDayFile(), solved: aSolvedDay });
   renderInKitchen(
     <MemoryRouter>
       <BuyListOfTheDay />
     </MemoryRouter>,
   );
+  await screen.findByRole('textbox', { name: 'A pack of Butter holds' });
   return userEvent.setup();
 };
 const rowOf = (label: string) => screen.getByRole('row', { name: new RegExp(`^${label}`) });
 
 describe('what is to be bought', () => {
   it('is said in packs, with what it costs, as soon as somebody says how it is sold', async () => {
-    const user = show();
+    const user = await show();
     expect(screen.getByRole('status')).toHaveTextContent('No prices yet');
     await user.type(screen.getByRole('textbox', { name: 'A pack of Butter holds' }), '250');
     await user.type(screen.getByRole('textbox', { name: 'A pack of Butter costs' }), '2,50');
@@ -40,7 +47,7 @@ describe('what is to be bought', () => {
   });
 
   it('takes off what is there, typed as bakers type it, and plans nothing anew', async () => {
-    const user = show();
+    const user = await show();
     const { solved } = useDay.getState();
     await user.type(screen.getByRole('textbox', { name: 'Butter that is there' }), '4 lb');
     expect(within(rowOf('Butter')).getByText('enough')).toBeInTheDocument();
@@ -49,7 +56,7 @@ describe('what is to be bought', () => {
   });
 
   it('says what it cannot read and keeps what it knew', async () => {
-    const user = show();
+    const user = await show();
     const price = screen.getByRole('textbox', { name: 'A pack of Butter costs' });
     await user.type(price, '2.5');
     await user.clear(price);
@@ -59,7 +66,7 @@ describe('what is to be bought', () => {
   });
 
   it('tells a slice, by as many as a pie is cut into', async () => {
-    const user = show();
+    const user = await show();
     await user.type(screen.getByRole('textbox', { name: 'A pack of Damson holds' }), '1 kg');
     await user.type(screen.getByRole('textbox', { name: 'A pack of Damson costs' }), '4');
     const costs = (): number[] =>

@@ -110,5 +110,10 @@ export function useSharing(): Sharing {
       () => setTrouble(null),
       (error: unknown) => setTrouble(wordsOf(error)),
     );
-  return { trouble: trouble ?? (untold ? null : overtaken), share };
+  const ticks = useDay((state) => state.waiting.length);
+  const kept =
+    trouble !== null && ticks > 0
+      ? ` ${ticks} ${ticks === 1 ? 'tick is' : 'ticks are'} kept here and sent when Mardle answers.`
+      : '';
+  return { trouble: trouble === null ? (untold ? null : overtaken) : `${trouble}${kept}`, share };
 }

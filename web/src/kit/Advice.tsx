@@ -7,7 +7,7 @@ import classes from './Advice.module.css';
 
 const marks = {
   good: { Icon: IconLeaf, word: 'Right' },
-  watch: { Icon: IconEye, word: 'Watch' },
+  watch: { Icon: IconEye, word: 'Mind' },
   danger: { Icon: IconAlertTriangle, word: 'Danger' },
 } as const;
 

@@ -51,6 +51,13 @@ function ByThermometer({ onOffset }: Pick<OvenOffsetProps, 'onOffset'>) {
   const [readC, setRead] = useState(180);
   const offsetC = Math.round(readC - setC);
   const possible = offsetC >= limit.least && offsetC <= limit.most;
+  /** What is read counts as it is typed: nobody has to take it over. */
+  const read = (knobC: number, thermometerC: number): void => {
+    setSet(knobC);
+    setRead(thermometerC);
+    const next = Math.round(thermometerC - knobC);
+    if (next >= limit.least && next <= limit.most) onOffset(next);
+  };
   return (
     <Group align="flex-end">
       <QuantityField
@@ -59,7 +66,7 @@ function ByThermometer({ onOffset }: Pick<OvenOffsetProps, 'onOffset'>) {
         unit="C"
         width={120}
         value={setC}
-        onChange={(next) => next !== null && setSet(next)}
+        onChange={(next) => next !== null && read(next, readC)}
       />
       <QuantityField
         limit="bake.stages.tempC"
@@ -67,11 +74,8 @@ function ByThermometer({ onOffset }: Pick<OvenOffsetProps, 'onOffset'>) {
         unit="C"
         width={120}
         value={readC}
-        onChange={(next) => next !== null && setRead(next)}
+        onChange={(next) => next !== null && read(setC, next)}
       />
-      <Button variant="default" disabled={!possible} onClick={() => onOffset(offsetC)}>
-        Take it
-      </Button>
       <p className={classes.what}>
         In the middle of the oven, the door shut, after the warm-up; the mean of a few readings, for the heat
         goes up and down.

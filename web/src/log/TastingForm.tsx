@@ -1,12 +1,13 @@
 import type { LogEntry } from '@mardle/contract';
 import type { TastingQuestion } from '@mardle/core';
-import { tastingWords } from '@mardle/core';
+import { tastingWords, writable } from '@mardle/core';
 import { Button, NumberInput, Textarea } from '@mantine/core';
 import { useDebouncedCallback } from '@mantine/hooks';
 import { useRef, useState } from 'react';
-import { useKeepTasting } from '../api/log.js';
-import { ProblemError } from '../api/client.js';
+import { sendTasting, useKeepTasting } from '../api/log.js';
+import { mayGoWellLater, ProblemError } from '../api/client.js';
 import { Failure } from '../kit/Failure.js';
+import { useUnsent } from '../state/unsent.js';
 import { PhotoPart } from './PhotoPart.js';
 import type { Said } from './said.js';
 import { saidOf } from './said.js';
@@ -23,13 +24,29 @@ const grams = [
   { key: 'weepDrainedG', label: 'Weep test drained', most: 100 },
 ] as const;
 
+/** What was said without the fields that were refused; null when it was not refused for its fields, or nothing is left. */
+function withoutWrong(said: Said, error: unknown): Said | null {
+  if (!(error instanceof ProblemError) || error.status !== 422) return null;
+  const wrong = new Set((error.document.problems ?? []).map(({ field }) => field.split('.')[0]));
+  const left = Object.entries(said).filter(([key]) => !wrong.has(key));
+  return left.length === 0 || left.length === Object.keys(said).length
+    ? null
+    : (Object.fromEntries(left) as Said);
+}
+
 /** How the slice was, by thumb: one tap an answer, kept as it is tapped. */
 export function TastingForm({ entry }: { readonly entry: LogEntry }) {
-  const [said, setSaid] = useState<Said>(() => saidOf(entry));
+  const unsent = useUnsent(({ tastings }) => tastings.find(({ bakeId }) => bakeId === entry.id));
+  const { keepTasting, forgetTasting } = useUnsent.getState();
+  const [said, setSaid] = useState<Said>(() => unsent?.said ?? saidOf(entry));
   const [weighing, setWeighing] = useState(false);
   const keep = useKeepTasting();
   const version = useRef(entry.version);
   const waiting = useRef<Said | null>(null);
+  const taken = (kept: LogEntry): void => {
+    version.current = kept.version;
+    forgetTasting(entry.id);
+  };
   /** One after the other: each builds on the version that the last one made. */
   const send = async (): Promise<void> => {
     const next = waiting.current;
@@ -38,15 +55,23 @@ export function TastingForm({ entry }: { readonly entry: LogEntry }) {
     const kept = await keep
       .mutateAsync({ id: entry.id, said: { version: version.current, ...next } })
       .catch((error: unknown) => {
+        // The server is away: kept here, and sent when it answers.
+        if (mayGoWellLater(error))
+          keepTasting({ bakeId: entry.id, said: { version: version.current, ...next } });
         // Somebody else said something: what is shown is theirs until it is said again.
         if (!(error instanceof ProblemError) || error.status !== 412) waiting.current ??= next;
+        // What cannot be right holds up nothing else: the rest is kept without it, and it is told.
+        const sound = withoutWrong(next, error);
+        if (sound)
+          void sendTasting(entry.id, { version: version.current, ...sound }).then(taken, () => undefined);
         return null;
       });
     if (!kept) return;
-    version.current = kept.version;
+    taken(kept);
     if (waiting.current) await send();
   };
-  const soon = useDebouncedCallback(() => void send(), SOON_MS);
+  // Whoever goes on at once loses nothing.
+  const soon = useDebouncedCallback(() => void send(), { delay: SOON_MS, flushOnUnmount: true });
   const say = (change: Partial<Said>): void => {
     const next = Object.fromEntries(
       Object.entries({ ...said, ...change }).filter(([, value]) => value !== undefined && value !== ''),
@@ -94,6 +119,7 @@ export function TastingForm({ entry }: { readonly entry: LogEntry }) {
           w={190}
           min={0}
           max={10_080}
+          clampBehavior="strict"
           allowDecimal={false}
           value={said.cooledMin ?? ''}
           onChange={(value) => say({ cooledMin: typeof value === 'number' ? value : undefined })}
@@ -103,7 +129,7 @@ export function TastingForm({ entry }: { readonly entry: LogEntry }) {
           autosize
           maxLength={500}
           value={said.note ?? ''}
-          onChange={({ currentTarget: { value } }) => say({ note: value })}
+          onChange={({ currentTarget: { value } }) => say({ note: writable(value) })}
         />
         <Button variant="subtle" size="sm" aria-expanded={weighing} onClick={() => setWeighing(!weighing)}>
           {weighing ? 'Less' : 'What was weighed'}
@@ -119,6 +145,7 @@ export function TastingForm({ entry }: { readonly entry: LogEntry }) {
               w={190}
               min={0}
               max={most}
+              clampBehavior="strict"
               value={said[key] ?? ''}
               onChange={(value) => say({ [key]: typeof value === 'number' ? value : undefined })}
             />
@@ -127,7 +154,13 @@ export function TastingForm({ entry }: { readonly entry: LogEntry }) {
       )}
       {keep.error && <Failure error={keep.error} />}
       <p role="status" className={classes.kept}>
-        {keep.isPending ? 'Keeping …' : keep.isSuccess ? 'Kept.' : ''}
+        {keep.isPending
+          ? 'Keeping …'
+          : unsent
+            ? 'Kept here, sent when Mardle answers.'
+            : keep.isSuccess
+              ? 'Kept.'
+              : ''}
       </p>
     </section>
   );

@@ -107,7 +107,7 @@ export function ForecastPart({ bake, events, loadedAt, outDueAt }: ForecastPartP
       {told && Math.abs(told.offsetC.value) >= AS_TOLD_C && anything && (
         <p>
           The oven seems {showDegrees(told.offsetC.value, units)}{' '}
-          {told.offsetC.value > 0 ? 'hotter' : 'colder'} than told.
+          {told.offsetC.value > 0 ? 'hotter' : 'colder'} than its knob says.
         </p>
       )}
       {wrong.map((words) => (

@@ -3,6 +3,7 @@ import { standing } from '@mardle/core';
 import { Button } from '@mantine/core';
 import { Link } from 'react-router';
 import { readBake, useLateBakes } from '../api/bakes.js';
+import { timeText } from '../kit/countdown.js';
 import { useNow } from '../kit/useNow.js';
 import { useOutbox } from '../state/outbox.js';
 import classes from './OvenPlace.module.css';
@@ -32,10 +33,15 @@ export function LatelyOut() {
       <ul>
         {bakes.map((bake) => (
           <li key={bake.id}>
-            <Link to={`/pies/${bake.pieId}`}>{bake.name}</Link>, {bake.oven}{' '}
-            <Button component={Link} to={`/log/${bake.id}`} size="compact-sm" variant="default">
-              How was it?
-            </Button>{' '}
+            <Link to={`/pies/${bake.pieId}`}>{bake.name}</Link>, {bake.oven}, in at{' '}
+            {timeText(Date.parse(bake.loadedAt))}{' '}
+            {bake.logged ? (
+              <Button component={Link} to={`/log/${bake.id}`} size="compact-sm" variant="default">
+                How was it?
+              </Button>
+            ) : (
+              '(started by mistake)'
+            )}{' '}
             <Button variant="subtle" size="compact-sm" onClick={() => bringBack(bake)}>
               Not over yet
             </Button>

@@ -48,6 +48,7 @@ const summaryOf = ({ id, pieId, pieVersion, spec, finished }: BakeResponse): Bak
   // What went in long ago stands in the log alone.
   loadedAt: new Date().toISOString(),
   finished,
+  logged: finished,
 });
 
 beforeEach(() => {

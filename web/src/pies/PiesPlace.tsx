@@ -1,6 +1,6 @@
 import type { PieSummary } from '@mardle/contract';
 import type { PieSpec } from '@mardle/core';
-import { readSpec, starterSpec } from '@mardle/core';
+import { isPlain, readSpec, starterSpec } from '@mardle/core';
 import { Alert, Button, FileButton, Group, Pagination } from '@mantine/core';
 import { IconPlus, IconUpload } from '@tabler/icons-react';
 import { useState } from 'react';
@@ -62,7 +62,7 @@ export function PiesPlace() {
           </Button>
         </Group>
       </Group>
-      <ShelfTools find={find} sort={sort} total={total} show={show} />
+      <ShelfTools find={find} sort={sort} total={data ? total : null} show={show} />
       {badFile.length > 0 && (
         <Alert
           color="red"
@@ -129,6 +129,15 @@ export function PiesPlace() {
   );
 }
 
+/** Files of Mardle that are no pie, by their format, and where they are opened. */
+const openedElsewhere: Readonly<Record<string, string>> = {
+  'mardle-day': 'It is a bake day: open it under Bake day, “From a file”.',
+  'mardle-log': 'It is a log of bakes: the Log reads it.',
+  'mardle-kitchen': 'It is a whole kitchen: open it in the Log, under “Whole kitchen”.',
+  'mardle-plan':
+    'It is a plan that was worked out, not the pie it was made from: save the pie itself as a file.',
+};
+
 type ReadFile =
   | { readonly ok: true; readonly spec: PieSpec }
   | { readonly ok: false; readonly problems: readonly string[] };
@@ -141,6 +150,8 @@ function readPie(text: string): ReadFile {
   } catch {
     return { ok: false, problems: ['It is not JSON. Choose a file that “Save as a file” made.'] };
   }
+  const elsewhere = isPlain(plain) ? openedElsewhere[String(plain['format'])] : undefined;
+  if (elsewhere) return { ok: false, problems: [elsewhere] };
   const read = readSpec(plain);
   return read.ok
     ? read

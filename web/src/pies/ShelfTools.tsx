@@ -55,7 +55,8 @@ export function useShelf(): Shown & { readonly query: PieQuery; show(change: Par
 interface ShelfToolsProps {
   readonly find: string;
   readonly sort: PieSort;
-  readonly total: number;
+  /** Null until it is known. */
+  readonly total: number | null;
   readonly show: (change: Partial<Shown>) => void;
 }
 
@@ -84,7 +85,7 @@ export function ShelfTools({ find, sort, total, show }: ShelfToolsProps) {
         onChange={({ currentTarget: { value } }) => show({ sort: value as PieSort })}
         data={sorts.map((value) => ({ value, label: sortWords[value] }))}
       />
-      <span role="status">{total === 1 ? '1 pie' : `${total} pies`}</span>
+      <span role="status">{total === null ? 'fetching …' : total === 1 ? '1 pie' : `${total} pies`}</span>
     </Group>
   );
 }

@@ -6,6 +6,7 @@ import { oncePerGesture } from './gesture.js';
 import { keepSteps, keptSteps } from './steps.js';
 import type { Draft } from './drafts.js';
 import { forgetDraft, keepDraft, keptDraft } from './drafts.js';
+import { useTyped } from './typed.js';
 
 interface BenchState {
   readonly pieId: string | null;
@@ -80,6 +81,7 @@ export const useBench = create<BenchState>()(
           keep();
         },
         clear: () => {
+          useTyped.getState().forgetAll();
           set({ pieId: null, spec: null, saved: null });
           forgetSteps();
         },

@@ -1,5 +1,6 @@
 import { bakesKey, sendBakeEvents, sendStart, showAnswered } from '../api/bakes.js';
 import { mayGoWellLater, ProblemError } from '../api/client.js';
+import { sendTasting } from '../api/log.js';
 import { readPie, savePie, showSaved } from '../api/pies.js';
 import type { QueryClient } from '@tanstack/react-query';
 import { useQueryClient } from '@tanstack/react-query';
@@ -7,7 +8,7 @@ import { useEffect } from 'react';
 import { useConnection } from './connection.js';
 import type { Waiting } from './outbox.js';
 import { useOutbox } from './outbox.js';
-import type { UnsentSave, UnsentStart } from './unsent.js';
+import type { UnsentSave, UnsentStart, UnsentTasting } from './unsent.js';
 import { useUnsent } from './unsent.js';
 
 const RESEND_MS = 4000;
@@ -92,8 +93,20 @@ async function sendOneStart({ request }: UnsentStart, client: QueryClient): Prom
   return true;
 }
 
+/** Sends what was said of a bake; where somebody else said something meanwhile it stays, and its form tells. */
+async function sendOneTasting({ bakeId, said }: UnsentTasting): Promise<boolean> {
+  try {
+    await sendTasting(bakeId, said);
+    useUnsent.getState().forgetTasting(bakeId);
+    return true;
+  } catch (error) {
+    return isRefused(error);
+  }
+}
+
 async function sendUnsent(client: QueryClient): Promise<boolean> {
-  const { saves, starts } = useUnsent.getState();
+  const { saves, starts, tastings } = useUnsent.getState();
+  for (const tasting of tastings) if (!(await sendOneTasting(tasting))) return false;
   for (const save of saves) if (!(await sendSave(save, client))) return false;
   for (const start of starts) if (!start.refused && !(await sendOneStart(start, client))) return false;
   return true;
@@ -116,11 +129,12 @@ export function useSendTaps(): void {
   const waiting = useOutbox((state) => state.waiting);
   const saves = useUnsent((state) => state.saves);
   const starts = useUnsent((state) => state.starts);
+  const tastings = useUnsent((state) => state.tastings);
   const client = useQueryClient();
   // When the server answers again they go at once.
   const answers = useConnection((state) => state.trouble === null);
   useEffect(() => {
-    if (waiting.length + saves.length + starts.length === 0) return;
+    if (waiting.length + saves.length + starts.length + tastings.length === 0) return;
     const send = (): void =>
       void alone(async () => {
         if (await sendAll(client)) await client.invalidateQueries({ queryKey: bakesKey });
@@ -128,5 +142,5 @@ export function useSendTaps(): void {
     send();
     const timer = setInterval(send, RESEND_MS);
     return () => clearInterval(timer);
-  }, [waiting, saves, starts, answers, client]);
+  }, [waiting, saves, starts, tastings, answers, client]);
 }

@@ -1,4 +1,4 @@
-import type { ProblemDocument, StartBakeRequest } from '@mardle/contract';
+import type { ProblemDocument, StartBakeRequest, TastingRequest } from '@mardle/contract';
 import type { PieSpec } from '@mardle/core';
 import { create } from 'zustand';
 
@@ -17,17 +17,28 @@ export interface UnsentStart {
   readonly refused?: ProblemDocument;
 }
 
+/** What was said of a bake while the server did not answer. */
+export interface UnsentTasting {
+  readonly bakeId: string;
+  /** With the version that it builds on. */
+  readonly said: TastingRequest;
+}
+
 interface Unsent {
+  readonly tastings: readonly UnsentTasting[];
   readonly saves: readonly UnsentSave[];
   readonly starts: readonly UnsentStart[];
   keepSave(save: UnsentSave): void;
   keepStart(start: UnsentStart): void;
+  keepTasting(tasting: UnsentTasting): void;
+  forgetTasting(bakeId: string): void;
   forgetSave(pieId: string): void;
   forgetStart(bakeId: string): void;
 }
 
 const SAVE = 'mardle.save.';
 const START = 'mardle.start.';
+const TASTING = 'mardle.tasting.';
 
 function rows<T>(place: string, isOne: (row: T) => boolean): T[] {
   return Object.keys(localStorage)
@@ -43,7 +54,8 @@ function rows<T>(place: string, isOne: (row: T) => boolean): T[] {
     });
 }
 
-const unsent = (): Pick<Unsent, 'saves' | 'starts'> => ({
+const unsent = (): Pick<Unsent, 'saves' | 'starts' | 'tastings'> => ({
+  tastings: rows<UnsentTasting>(TASTING, ({ bakeId, said }) => typeof bakeId === 'string' && Boolean(said)),
   saves: rows<UnsentSave>(SAVE, ({ pieId, spec }) => typeof pieId === 'string' && Boolean(spec)),
   starts: rows<UnsentStart>(START, ({ request }) => typeof request?.id === 'string').sort((a, b) =>
     a.request.loaded.at.localeCompare(b.request.loaded.at),
@@ -61,6 +73,14 @@ export const useUnsent = create<Unsent>()((set) => ({
     localStorage.setItem(`${START}${start.request.id}`, JSON.stringify(start));
     set(unsent());
   },
+  keepTasting: (tasting) => {
+    localStorage.setItem(`${TASTING}${tasting.bakeId}`, JSON.stringify(tasting));
+    set(unsent());
+  },
+  forgetTasting: (bakeId) => {
+    localStorage.removeItem(`${TASTING}${bakeId}`);
+    set(unsent());
+  },
   forgetSave: (pieId) => {
     localStorage.removeItem(`${SAVE}${pieId}`);
     set(unsent());
@@ -72,5 +92,6 @@ export const useUnsent = create<Unsent>()((set) => ({
 }));
 
 window.addEventListener('storage', ({ key }) => {
-  if (key === null || key.startsWith(SAVE) || key.startsWith(START)) useUnsent.setState(unsent());
+  if (key === null || [SAVE, START, TASTING].some((place) => key.startsWith(place)))
+    useUnsent.setState(unsent());
 });

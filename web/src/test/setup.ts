@@ -20,4 +20,7 @@ class QuietObserver {
   disconnect(): void {}
 }
 
+/** Lists of the jsdom are never scrolled. */
+Element.prototype.scrollIntoView = () => undefined;
+
 Object.assign(window, { ResizeObserver: QuietObserver, TextEncoder, TextDecoder });

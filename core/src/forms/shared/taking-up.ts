@@ -51,6 +51,15 @@ export const undotted: ChangeStep = (spec) =>
       }
     : null;
 
+/** A lid that ends up below takes no wash. */
+export const unwashed: ChangeStep = (spec) =>
+  spec.pastry.wash === 'none' && !spec.pastry.coarseSugar
+    ? null
+    : {
+        spec: { ...spec, pastry: { ...spec.pastry, wash: 'none', coarseSugar: false } },
+        change: 'Its pastry ends up below: it takes no wash and no coarse sugar.',
+      };
+
 /** Another dough than the one at hand. */
 export const withDough =
   (dough: string, change: string): ChangeStep =>

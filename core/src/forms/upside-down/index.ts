@@ -2,7 +2,7 @@ import { areaCm2, dishVessel, isRound, isSheet, layRules, topOutline, tuckedLid 
 import type { Form } from '../form.js';
 import { bareDish, LID_BUBBLING_MIN } from '../shared/in-a-dish.js';
 import { lidTop } from '../shared/lid.js';
-import { fried, takenUp, unglazed, withDough } from '../shared/taking-up.js';
+import { fried, takenUp, unglazed, unwashed, withDough } from '../shared/taking-up.js';
 
 /** Fruit may fill so much of the pan. Estimate. */
 const ROOM = 0.8;
@@ -53,7 +53,7 @@ export const upsideDown: Form = {
   suits: (dish) => !isSheet(dish) && isRound(topOutline(dish)),
   readyDish: 'skillet_26',
   takeUp: (spec) =>
-    takenUp(spec, withDough('puff', 'Its lid is puff pastry.'), fried(CARAMEL_BUTTER_G), unglazed),
+    takenUp(spec, withDough('puff', 'Its lid is puff pastry.'), fried(CARAMEL_BUTTER_G), unglazed, unwashed),
   leave: (spec) =>
     spec.pastry.dough === 'puff'
       ? takenUp(spec, withDough('all_butter', 'Its pastry is all-butter again.'))

@@ -3,6 +3,6 @@ import { ownHeats } from './own-heats.js';
 import { ownSchedule } from './own-schedule.js';
 import { wholePies } from './pies.js';
 
-/** Whole pies as practitioners made them, at their heats and at ours. */
+/** Whole pies of the trade (common practice, no source), at their heats and at ours. */
 export const wholePieFacts = (): Fact[] =>
   wholePies.flatMap((pie) => [...ownHeats(pie), ...ownSchedule(pie)]);

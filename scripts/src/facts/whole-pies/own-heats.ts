@@ -32,7 +32,7 @@ const asked = {
   },
 } as const;
 
-/** At the practitioners' own heats: what was so when it was taken out. Of several dishes the worst is shown. */
+/** At the heats that are told with them: what was so when it was taken out. Of several dishes the worst is shown. */
 export function ownHeats(pie: WholePie): Fact[] {
   const spec = specOf(pie.id);
   const dishes = pie.dishTold ? [spec.dish] : NOT_TOLD.map((material) => ({ ...spec.dish, material }));

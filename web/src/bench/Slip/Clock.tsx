@@ -46,10 +46,7 @@ export function Clock({ plan, baking }: ClockProps) {
         </button>
         <span className={touch.passed ? classes.other : undefined} role="status">
           {touch.words}
-          {touch.passed && `: ${at} has passed today`}
-          {touch.passed &&
-            plan.bake &&
-            `; begun now it is ready at ${timeOfDay(timeNow(new Date(now)), allMin)}`}
+          {touch.passed && plan.bake && `; begun now, ready ${timeOfDay(timeNow(new Date(now)), allMin)}`}
         </span>
         {plan.bake && (
           <TimeField

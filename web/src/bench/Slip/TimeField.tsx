@@ -29,11 +29,13 @@ export function TimeField({ label, value, onChange }: TimeFieldProps) {
         }}
         onBlur={() => {
           const read = readTime(typed);
-          if (read) onChange(read);
+          // What cannot be read stays until it is mended.
+          if (!read) return;
+          onChange(read);
           setDraft(null);
         }}
       />
-      {wrong && <small role="alert"> as 07:30</small>}
+      {wrong && <small role="alert"> a time, as 07:30 or 4 pm</small>}
     </label>
   );
 }

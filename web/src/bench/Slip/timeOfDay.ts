@@ -19,7 +19,7 @@ export function dayOfTouch(at: string, now: Date): { readonly words: string; rea
   if (!passed) return { words: 'today', passed };
   const next = new Date(now);
   next.setDate(next.getDate() + 1);
-  const date = next.toLocaleDateString(undefined, { weekday: 'short', day: 'numeric', month: 'short' });
+  const date = next.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
   return { words: `tomorrow, ${date}`, passed };
 }
 

@@ -1,5 +1,5 @@
 import { Button, Select, Switch } from '@mantine/core';
-import type { FruitCut, FruitPart, FruitPiece, FruitState, Larder, OwnFruit } from '@mardle/core';
+import type { Fruit, FruitCut, FruitPart, FruitPiece, FruitState, Larder, OwnFruit } from '@mardle/core';
 import { builtInLarder, withOwnFruits } from '@mardle/core';
 import { IconPlus, IconX } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
@@ -32,6 +32,12 @@ const another: FruitPart = {
   cut: 'usual',
   peeled: true,
 };
+
+/** What is mixed in first, and next when that is there already. */
+const usuallyMixed = ['apple_firm_tart', 'pear_firm', 'blackberry', 'raspberry', 'plum', 'blueberry'];
+
+/** Apples and pears are mostly peeled, stone fruit and berries not. Common practice, no source. */
+const usuallyPeeled = ({ group }: Pick<Fruit, 'group'>): boolean => group === 'apple' || group === 'pear';
 
 /** Fruits by group, for the list. */
 function fruitGroups(larder: Larder): { group: string; items: { value: string; label: string }[] }[] {
@@ -77,7 +83,11 @@ export function FruitStation({ spec, plan, kitchenFruits }: FruitStationProps) {
   );
   const [asked, ask] = useState<string | null>(null);
   const mixIn = (): void => {
-    changeFilling({ fruits: [...fruits, another] });
+    const next = usuallyMixed.find((id) => !fruits.some(({ fruit }) => fruit === id)) ?? another.fruit;
+    const row = larder.fruits.get(next);
+    changeFilling({
+      fruits: [...fruits, { ...another, fruit: next, peeled: row ? usuallyPeeled(row) : false }],
+    });
     ask(String(fruits.length));
   };
   return (
@@ -126,6 +136,8 @@ function OneFruit({ spec, plan, i, larder, mixIn }: OneFruitProps) {
           data={groups}
           value={part.fruit}
           searchable
+          selectFirstOptionOnChange
+          autoSelectOnBlur
           filter={filter}
           allowDeselect={false}
           nothingFoundMessage="No such fruit; add it in the Larder"
@@ -134,7 +146,7 @@ function OneFruit({ spec, plan, i, larder, mixIn }: OneFruitProps) {
           onClick={(event) => event.currentTarget.select()}
           onChange={(id) => {
             const chosen = id ? larder.fruits.get(id) : undefined;
-            if (chosen) set({ fruit: chosen.id });
+            if (chosen && chosen.id !== part.fruit) set({ fruit: chosen.id, peeled: usuallyPeeled(chosen) });
           }}
         />
         {fruits.length < MOST_FRUITS && (
@@ -178,7 +190,7 @@ function OneFruit({ spec, plan, i, larder, mixIn }: OneFruitProps) {
               limit="filling.fruits.cutMm"
               label="or pieces of"
               unit="mm"
-              empty="by the word"
+              empty="as cut"
               width={150}
               value={part.cutMm ?? null}
               onChange={(cutMm) => set({ cutMm: cutMm ?? undefined })}

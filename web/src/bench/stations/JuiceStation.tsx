@@ -27,7 +27,7 @@ export function JuiceStation({ pieId, ...props }: JuiceStationProps) {
         { id: 'butter', word: 'Butter, zest', content: () => <ButterPart {...props} /> },
         { id: 'spice', word: 'Spice', content: () => <SpicePart {...props} /> },
         { id: 'tests', word: 'Tests', content: () => <BenchTests pieId={pieId} {...props} /> },
-        { id: 'ledger', word: 'Ledger', content: () => <LedgerPart {...props} /> },
+        { id: 'ledger', word: 'Where it goes', content: () => <LedgerPart {...props} /> },
       ]}
     />
   );

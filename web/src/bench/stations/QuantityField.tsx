@@ -4,6 +4,7 @@ import { limitOf, showText, typedUnit } from '@mardle/core';
 import { useState } from 'react';
 import { readQuantity } from '../../kit/readQuantity.js';
 import { useSettings } from '../../state/settings.js';
+import { useTyped } from '../../state/typed.js';
 
 /** Between what an amount may lie, and what to do when it does not. */
 export interface Limit {
@@ -57,7 +58,8 @@ export function QuantityField({
   const system = useSettings((state) => state.units);
   const { least, most, remedy } = typeof limit === 'string' ? limitOf(limit) : limit;
   const { word, step, decimals, toTyped, fromTyped } = typedUnit(unit, system);
-  const [draft, setDraft] = useState<string | null>(null);
+  const field = `${name ?? label ?? ''} ${typeof limit === 'string' ? limit : ''}`;
+  const [draft, setDraft] = useState<string | null>(() => useTyped.getState().unread[field]?.text ?? null);
   const plain = (of: number): string => Number(toTyped(of).toFixed(decimals)).toString();
   const shown = draft ?? (value === null ? '' : plain(value));
   const isEmpty = shown.trim() === '';
@@ -71,12 +73,13 @@ export function QuantityField({
       : `${remedy} ${range}`;
   const take = (text: string): void => {
     setDraft(text);
-    if (text.trim() === '') {
-      if (empty !== undefined) onChange(null);
-      return;
-    }
-    const asked = readQuantity(text, unit, fromTyped, cupG);
-    if (asked !== null && within(asked)) onChange(asked);
+    const { keep, forget } = useTyped.getState();
+    const asked = text.trim() === '' ? null : readQuantity(text, unit, fromTyped, cupG);
+    const mayBeEmpty = text.trim() === '' && empty !== undefined;
+    if (mayBeEmpty || (asked !== null && within(asked))) {
+      forget(field);
+      onChange(asked);
+    } else keep(field, { label: name ?? label ?? 'an amount', text });
   };
   return (
     <TextInput

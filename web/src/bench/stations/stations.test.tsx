@@ -2,6 +2,7 @@ import { fireEvent, screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { starterSpec } from '@mardle/core';
 import { useSettings } from '../../state/settings.js';
+import { useTyped } from '../../state/typed.js';
 import { layOnBench, planOf, renderInKitchen } from '../../test/kitchen.js';
 import { FruitStation } from './FruitStation.js';
 import { PreparationPart } from './juice/PreparationPart.js';
@@ -12,7 +13,10 @@ import { PastryStation } from './PastryStation.js';
 import { QuantityField } from './QuantityField.js';
 import { TopStation } from './TopStation.js';
 
-beforeEach(() => useSettings.setState({ units: 'metric' }));
+beforeEach(() => {
+  useSettings.setState({ units: 'metric' });
+  useTyped.getState().forgetAll();
+});
 
 describe('a quantity field', () => {
   const field = (onChange: (value: number | null) => void, value: number | null = 3.5): void => {
@@ -63,6 +67,22 @@ describe('a quantity field', () => {
     expect(onChange).not.toHaveBeenCalled();
     expect(screen.getByLabelText('Fruit, g')).toHaveValue('2 moons');
     expect(screen.getByText(/Type an amount, as/)).toBeInTheDocument();
+  });
+
+  it('keeps what cannot be read while its leaf is turned over, until it is mended', () => {
+    const one = (onChange: (value: number | null) => void) => (
+      <QuantityField limit="dish.depthCm" label="Depth" unit="cm" value={3.5} onChange={onChange} />
+    );
+    const first = renderInKitchen(one(jest.fn()));
+    fireEvent.change(screen.getByLabelText('Depth, cm'), { target: { value: 'deep' } });
+    first.unmount();
+    expect(Object.values(useTyped.getState().unread)).toEqual([{ label: 'Depth', text: 'deep' }]);
+    const onChange = jest.fn();
+    renderInKitchen(one(onChange));
+    expect(screen.getByLabelText('Depth, cm')).toHaveValue('deep');
+    fireEvent.change(screen.getByLabelText('Depth, cm'), { target: { value: '4' } });
+    expect(onChange).toHaveBeenLastCalledWith(4);
+    expect(useTyped.getState().unread).toEqual({});
   });
 
   it('turns by its step with the arrow keys', () => {

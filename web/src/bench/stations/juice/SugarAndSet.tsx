@@ -59,7 +59,7 @@ export function SugarAndSet({ spec, plan }: StationProps) {
         <div className={classes.facts}>
           <p>
             <Fig figure={figures['sugar.mass']} band /> sugar. In all <Fig figure={figures['sugar.total']} />,
-            sugar to acid <Fig figure={figures['sugar.to_acid']} />.
+            sugar against acid <Fig figure={figures['sugar.to_acid']} />.
           </p>
           <p>
             Juice to thicken: <Fig figure={figures['ledger.juice']} band />,{' '}

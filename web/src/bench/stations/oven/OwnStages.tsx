@@ -47,6 +47,7 @@ export function OwnStages({ spec, plan, stages }: OwnStagesProps) {
             <QuantityField
               limit="bake.stages.timeMin"
               label="for"
+              name={i === 0 ? 'First stage for, min' : 'Second stage for, min'}
               unit="min"
               width={110}
               value={stage.timeMin}

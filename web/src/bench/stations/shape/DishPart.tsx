@@ -30,7 +30,7 @@ export function DishPart({ spec }: StationProps) {
       own.widthCm ? ` x ${showText(own.widthCm, 'cm', units)}` : ''
     }, ${showText(own.depthCm, 'cm', units)} deep`;
     if (!found || own.id === same?.id) return size;
-    return `${size}; takes ${found.fits === 'takes_it' ? 'this as it is' : `${found.factor.toFixed(2)} of this`}`;
+    return `${size}; takes ${found.fits === 'takes_it' ? 'this pie as it is' : `${found.factor.toFixed(1)} times this pie`}`;
   };
   const take = (next: DishSpec): void => {
     setBefore(hasAmounts(spec) && inDish ? spec : null);

@@ -69,7 +69,7 @@ describe('the dish', () => {
     show(starterSpec);
     await user.click(screen.getByRole('tab', { name: 'Dish' }));
     expect(
-      await screen.findByRole('radio', { name: /25 cm deep.*takes 1\.8\d of this/ }),
+      await screen.findByRole('radio', { name: /25 cm deep.*takes 1\.8 times this pie/ }),
     ).toBeInTheDocument();
     expect(screen.queryByRole('radio', { name: /Tray/ })).not.toBeInTheDocument();
   });
