@@ -58,6 +58,7 @@ test('damsons, a 23 cm dish and one oven: from nothing to a running bake, and st
   await card.getByRole('button', { name: '5 minutes more' }).click();
   await card.getByRole('button', { name: 'Undo last tap' }).click();
   await card.getByRole('button', { name: 'Out now' }).click();
+  await card.getByRole('button', { name: 'Yes, it is out' }).click();
   await expect(card).toContainText('Cooling on the rack');
   await expectAccessible(page);
   await card.getByRole('button', { name: 'Slice it' }).click();

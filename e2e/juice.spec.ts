@@ -33,7 +33,7 @@ test('a watery pie: judged by the weep test, held by another preparation, seen i
   await expectAccessible(page);
 
   // The ledger as a picture, each bar a figure with its story.
-  await page.getByRole('tab', { name: 'Ledger' }).click();
+  await page.getByRole('tab', { name: 'Where it goes' }).click();
   await expect(page.getByRole('img', { name: /Where the water goes/ }).locator('.barlayer')).toBeVisible({
     timeout: 15_000,
   });

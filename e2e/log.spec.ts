@@ -4,6 +4,7 @@ test('a bake, start to slice: tasted by thumb, kept, and asked why it was loose'
   const name = `Log ${crypto.randomUUID().slice(0, 8)}`;
   const card = await pieInTheOven(page, name);
   await card.getByRole('button', { name: 'Out now' }).click();
+  await card.getByRole('button', { name: 'Yes, it is out' }).click();
   await card.getByRole('button', { name: 'Slice it' }).click();
   await expect(card).toHaveCount(0);
   const over = page.getByRole('listitem').filter({ hasText: name });

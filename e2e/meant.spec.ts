@@ -94,6 +94,7 @@ test.describe('what is in the oven', () => {
     await expect(page).toHaveTitle(/min: .* Mardle/);
     await bar.getByRole('link', { name: /Seen everywhere/ }).click();
     await card.getByRole('button', { name: 'Out now' }).click();
+    await card.getByRole('button', { name: 'Yes, it is out' }).click();
     await expect(card.getByText('Cooling on the rack')).toBeVisible();
     // A cooling pie is not sliced by a key before it may be.
     await page.keyboard.press(' ');

@@ -52,7 +52,7 @@ test('changes that were not saved are there after a reload, and can be thrown aw
   await expect(page.getByLabel('Name of the pie')).toHaveValue('New pie');
 });
 
-test('the server away while saving: a clear message, the change kept, saved when it is back', async ({
+test('the server away while saving: said so, the change kept, and saved by itself when it is back', async ({
   page,
 }) => {
   await newPie(page, 'Server away');
@@ -60,9 +60,8 @@ test('the server away while saving: a clear message, the change kept, saved when
     route.request().method() === 'PUT' ? route.abort() : route.continue(),
   );
   await page.getByRole('button', { name: 'Save', exact: true }).click();
-  await expect(page.getByRole('alert')).toContainText('kept in this browser');
+  await expect(page.getByText('saved here')).toBeVisible();
   await page.unroute('**/api/pies/*');
-  await page.getByRole('button', { name: 'Save', exact: true }).click();
   await expect(page.getByText('version 2, saved')).toBeVisible();
 });
 
@@ -92,6 +91,7 @@ test('taps on a running bake while offline arrive later, once', async ({ page, c
     });
   await expect.poll(kinds, { timeout: 15_000 }).toEqual(['loaded', 'lowered']);
   await card.getByRole('button', { name: 'Out now' }).click();
+  await card.getByRole('button', { name: 'Yes, it is out' }).click();
   await card.getByRole('button', { name: 'Slice it' }).click();
 });
 
@@ -135,4 +135,89 @@ test('a file that is no pie is refused with a reason; a pie goes out to a file a
   await page.goto('/pies');
   await choose('pie.json', text);
   await expect(page.getByLabel('Name of the pie')).toHaveValue('Out and back');
+});
+
+test('a pie saved and a bake started while the server is away are kept, run, and are sent', async ({
+  page,
+  context,
+}) => {
+  await newPie(page, 'Away');
+  await whenBaked(page);
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('version 2, saved')).toBeVisible();
+  await page.getByLabel('Name of the pie').fill('Away and back');
+  await page.getByLabel('Name of the pie').blur();
+  await context.setOffline(true);
+  await page.getByRole('button', { name: 'Save', exact: true }).click();
+  await expect(page.getByText('saved here')).toBeVisible();
+  await expect(page.getByText(/1 pie waits here/)).toBeVisible();
+  await page.getByRole('button', { name: 'Bake it' }).click();
+  await page.getByRole('button', { name: 'It is in the oven now' }).click();
+  const card = page.getByRole('region', { name: 'Away and back' });
+  await expect(card).toContainText('First stage');
+  await card.getByRole('button', { name: 'It is golden' }).click();
+  await expect(page.getByText(/1 pie, 1 bake, 1 tap wait here/)).toBeVisible();
+  await context.setOffline(false);
+  await expect(page.getByText('Mardle does not answer')).toBeHidden({ timeout: 20_000 });
+  const kept = (): Promise<unknown> =>
+    page.evaluate(async () => {
+      const bakes = (await (await fetch('/api/bakes/running')).json()) as {
+        spec: { name: string };
+        pieVersion: number;
+        events: { kind: string }[];
+      }[];
+      const bake = bakes.find(({ spec }) => spec.name === 'Away and back');
+      return bake && [bake.pieVersion, bake.events.map(({ kind }) => kind).join()];
+    });
+  await expect.poll(kept, { timeout: 20_000 }).toEqual([3, 'loaded,colour_golden']);
+  await card.getByRole('button', { name: 'Started by mistake' }).click();
+  await expect(page.getByText('(started by mistake)').first()).toBeVisible({ timeout: 20_000 });
+});
+
+test.describe('a page that is loaded again while the server is away', () => {
+  test.use({ serviceWorkers: 'allow' });
+
+  test('still shows the clock of what is in the oven', async ({ page, context }) => {
+    await newPie(page, 'Still there');
+    await whenBaked(page);
+    await page.getByRole('button', { name: 'Bake it' }).click();
+    await page.getByRole('button', { name: 'It is in the oven now' }).click();
+    const card = page.getByRole('region', { name: 'Still there' });
+    await expect(card).toContainText('First stage');
+    // Until the files are kept.
+    await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
+    await context.setOffline(true);
+    await page.reload();
+    await expect(card).toContainText('First stage', { timeout: 20_000 });
+    await expect(page.getByText('Mardle does not answer')).toBeVisible();
+    await card.getByRole('button', { name: /Lower the oven/ }).click();
+    await expect(card).toContainText('Second stage');
+    await context.setOffline(false);
+    await expect(page.getByText('Mardle does not answer')).toBeHidden({ timeout: 20_000 });
+    await card.getByRole('button', { name: 'Started by mistake' }).click();
+  });
+});
+
+test('a note with lines, and whatever else is typed, keeps the tasting', async ({ page }) => {
+  await page.goto('/log');
+  await page.getByRole('region', { name: 'Bakes' }).getByRole('link').last().click();
+  const form = page.getByRole('region', { name: 'How the slice was' });
+  await form.getByLabel('A note').fill('ran a little\nless starch\tnext time\u0007');
+  await expect(form.getByText('Kept.')).toBeVisible({ timeout: 20_000 });
+  await page.reload();
+  await expect(form.getByLabel('A note')).toHaveValue('ran a little\nless starch next time');
+});
+
+test('text that cannot be read stays, and the head says that it is not in the pie', async ({ page }) => {
+  await newPie(page, 'Unread');
+  await page.getByRole('tab', { name: 'Dish' }).click();
+  await page.getByRole('radio', { name: /Another dish/ }).click();
+  await page.getByLabel('Depth, cm').fill('quite deep');
+  await page.keyboard.press('Tab');
+  await page.getByRole('tab', { name: 'Form' }).click();
+  await expect(page.getByText(/Not in it, since it cannot be read: Depth, “quite deep”/)).toBeVisible();
+  await page.getByRole('tab', { name: 'Dish' }).click();
+  await expect(page.getByLabel('Depth, cm')).toHaveValue('quite deep');
+  await page.getByLabel('Depth, cm').fill('4');
+  await expect(page.getByText(/Not in it/)).toBeHidden();
 });

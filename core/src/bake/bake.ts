@@ -91,15 +91,18 @@ function bakeFound(body: PieBody, found: FoundStages, colour: ColourName, bakeOn
   const near = FOIL_FROM * colourTargets[colour].index;
   const bare = watch(bakeOn, watched, null);
   const foilMin = found.foilMin === null ? null : firstMinute(bare, ({ topBrowning }) => topBrowning >= near);
-  const whole = foilMin === null ? bare : watch(bakeOn, watched, foilMin);
-  const home = homeMin(whole.run.events, body.done, outOf(watched)) ?? found.doneMin;
-  const { events } = whole.run;
-  // Rounded in fives it is not taken out before all is so that its form asks for.
-  const filled = filledMin(events, body.done) ?? home;
-  const timeMin = doneMin(events, body.done) ?? filled;
-  const stages = stagesOf({ ...found.schedule, doneMin: home }, { timeMin, coloured: body.done.coloured });
-  const foiled = foilMin !== null && foilMin < outOf(stages) - FOIL_WORTH_MIN;
-  return endedBy(foiled ? whole : bare, stages, body.done, colour);
+  const stagesBy = ({ run: { events } }: Baked): readonly [Stage, Stage] => {
+    const home = homeMin(events, body.done, outOf(watched)) ?? found.doneMin;
+    // Rounded in fives it is not taken out before all is so that its form asks for.
+    const timeMin = doneMin(events, body.done) ?? filledMin(events, body.done) ?? home;
+    return stagesOf({ ...found.schedule, doneMin: home }, { timeMin, coloured: body.done.coloured });
+  };
+  const foiled = foilMin === null ? null : watch(bakeOn, watched, foilMin);
+  const stages = stagesBy(foiled ?? bare);
+  // Foil so near the end is not worth a hand: the bake is what it is without.
+  if (!foiled || foilMin === null || foilMin >= outOf(stages) - FOIL_WORTH_MIN)
+    return endedBy(bare, stagesBy(bare), body.done, colour);
+  return endedBy(foiled, stages, body.done, colour);
 }
 
 const firstMinute = ({ run }: Baked, is: (reading: Reading) => boolean): number | null => {

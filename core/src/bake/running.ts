@@ -62,6 +62,8 @@ export interface BakeTimes {
   readonly then?: string;
 }
 
+/** Until it is worked out how long a pie cools, its slice is asked for no sooner, min. Common practice, no source. */
+const USUAL_COOL_MIN = 180;
 const FIRST_SLICE = 'First slice';
 /** What a hand does when it is ready. */
 const readyWords = (then: string): string => (then === FIRST_SLICE ? 'Cut the first slice' : then);
@@ -241,10 +243,11 @@ export function runningBake(times: BakeTimes, events: readonly BakeEvent[], nowM
     return {
       ...base,
       phase: ready ? 'ready' : 'cooling',
-      next:
-        sliceAt === null
-          ? null
-          : { kind: 'cut', label: ready ? readyWords(base.then) : 'Slice it', dueAt: sliceAt },
+      next: {
+        kind: 'cut',
+        label: ready ? readyWords(base.then) : 'Slice it',
+        dueAt: sliceAt ?? leavesAt + USUAL_COOL_MIN * MINUTE_MS,
+      },
       seen: [],
       setTempC: second.tempC,
     };

@@ -53,10 +53,9 @@ describe('names of the language in a request', () => {
         const address = path.replace(/\{\w+\}/g, pie.id);
         for (const name of ['constructor', 'prototype', 'hasOwnProperty', 'toString']) {
           for (const body of bent(sound[path] ?? { a: { b: 1 } }, name)) {
-            const { status } = await on(first)
-              [method as 'post' | 'put'](address)
-              .set('If-Match', '"1"')
-              .send(body as object);
+            const server = on(first);
+            const asked = method === 'post' ? server.post(address) : server.put(address);
+            const { status } = await asked.set('If-Match', '"1"').send(body as object);
             if (status < 400 || status >= 500) wrong.push(`${method} ${path} ${name}: ${status}`);
           }
         }

@@ -15,7 +15,7 @@ export interface Heard {
 
 /** A pie that was due so long ago is out, whatever was tapped. */
 const FORGOTTEN_MS = 12 * 3_600_000;
-/** It rings again so often, at first and later, until somebody answers. */
+/** It rings again so often, at first (what burns for three times as long) and later, until somebody answers. */
 const AGAIN_MS = 60_000;
 const AGAIN_LATER_MS = 300_000;
 const AT_FIRST_MS = 600_000;
@@ -49,7 +49,8 @@ export function toCallOut(
     const key = keyOf(touch);
     if (!isCalling(touch, heard[key], now)) return false;
     const last = called.get(key);
-    const againMs = now - touch.dueAt < AT_FIRST_MS ? AGAIN_MS : AGAIN_LATER_MS;
+    const atFirstMs = BURNS.has(touch.kind) ? 3 * AT_FIRST_MS : AT_FIRST_MS;
+    const againMs = now - touch.dueAt < atFirstMs ? AGAIN_MS : AGAIN_LATER_MS;
     if (last !== undefined && last >= touch.dueAt && now - last < againMs) return false;
     called.set(key, now);
     return true;

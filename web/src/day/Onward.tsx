@@ -46,7 +46,9 @@ export function Onward({ day, plan, next: pushed, happened, onDone, canLeave = f
   // What burns or keeps people past their hours is not left for somebody to ask about.
   const mustLook = happened !== undefined && breaks.length > 0 && other === null;
   useEffect(() => {
-    if (mustLook) void look();
+    if (!mustLook) return undefined;
+    const soon = setTimeout(() => void look());
+    return () => clearTimeout(soon);
   });
   return (
     <>

@@ -1,5 +1,5 @@
 import type { RunningBake } from '@mardle/core';
-import { showText, standing } from '@mardle/core';
+import { formOf, showText, standing } from '@mardle/core';
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { heardNow, isCalling, keyOf } from '../app/alarm.js';
@@ -52,6 +52,8 @@ export function BakeCard({ bake, called = bake.spec.name, events, state, now, fi
   };
   const due = next !== null && now >= next.dueAt;
   const inside = state.outAt === null;
+  /** How long it cools is worked out a moment after its card is there. */
+  const isKnown = inside || state.sliceAt !== null;
   useKeys(
     first
       ? [
@@ -78,8 +80,8 @@ export function BakeCard({ bake, called = bake.spec.name, events, state, now, fi
             role="timer"
             aria-label={`${next.label}: ${countdown(next.dueAt - now)}`}
           >
-            <span>{countdown(next.dueAt - now)}</span>
-            <small>{due ? 'due now' : `at ${timeText(next.dueAt)}`}</small>
+            <span>{isKnown ? countdown(next.dueAt - now) : '…'}</span>
+            <small>{isKnown ? (due ? 'due now' : `at ${timeText(next.dueAt)}`) : 'working it out'}</small>
           </p>
           <Button
             className={classes.touch}
@@ -110,7 +112,7 @@ export function BakeCard({ bake, called = bake.spec.name, events, state, now, fi
           {state.sliceAt !== null && ` · ${state.then.toLowerCase()} at ${timeText(state.sliceAt)}`}
         </span>
       </div>
-      {inside && bake.spec.form.kind !== 'open_shell' && (
+      {inside && !formOf(bake.spec.form.kind).filledCold(bake.spec.filling) && (
         <ForecastPart bake={bake} events={events} loadedAt={state.loadedAt} outDueAt={state.outDueAt} />
       )}
     </Plate>

@@ -97,7 +97,7 @@ export function OvenPlace() {
           <AlarmChoice />
         </Group>
       </Group>
-      {error !== null && error !== undefined && <Failure error={error} />}
+      {running.length === 0 && error !== null && error !== undefined && <Failure error={error} />}
       <RefusedTaps />
       {loading && <p role="status">Looking into the ovens …</p>}
       {!loading && running.length === 0 && (
