@@ -10,6 +10,13 @@ export const juicinessStops: readonly DialStop[] = [
   { value: 2, word: 'dripping' },
 ];
 
+/** How far a fruit is from what most of its kind give, in words. */
+export function juicinessText(ripeness: number): string {
+  if (Math.abs(ripeness) < 0.05) return 'as most are';
+  const far = Math.abs(ripeness) < 0.7 ? 'a little ' : Math.abs(ripeness) < 1.4 ? '' : 'far ';
+  return `${far}${ripeness > 0 ? 'more' : 'less'} juice`;
+}
+
 export const sweetnessStops: readonly DialStop[] = sugarStops.map(({ style, label }) => ({
   value: style,
   word: label,

@@ -120,7 +120,7 @@ function Verdict({
         <b>{inTime(day, plan)}</b> {plan && !works && summary(day, plan)}
         {holds && (
           <>
-            It holds on {Math.round(holds.share * holds.days)} of {holds.days} days with times as they fall.
+            With times as they fall it works on {Math.round(holds.share * holds.days)} of {holds.days} days.
             {holds.weakest[0] && holds.share < 1 && ` Soonest late: ${pieName(day, holds.weakest[0].pie)}.`}
           </>
         )}

@@ -85,7 +85,7 @@ describe('a day that slips', () => {
     await user.click(screen.getByRole('button', { name: 'Go on like this' }));
     expect(useDay.getState().solved?.plan).toEqual(pushRight(day, plan, longer(first, 10)));
     // How likely the plan before held says nothing of this one.
-    expect(screen.queryByText(/It holds on/)).toBeNull();
+    expect(screen.queryByText(/it works on/)).toBeNull();
     await user.click(within(lead).getAllByRole('checkbox')[0] as HTMLElement);
     expect(useDay.getState().done).toEqual([first.id]);
   });

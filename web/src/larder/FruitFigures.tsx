@@ -59,7 +59,7 @@ export function FruitFigures({ fruit, own }: FruitFiguresProps) {
           <Table.Tr>
             <Table.Th>Figure</Table.Th>
             <Table.Th>Built-in</Table.Th>
-            <Table.Th>Spread</Table.Th>
+            <Table.Th>Give or take</Table.Th>
             <Table.Th>Source</Table.Th>
             <Table.Th>This kitchen’s</Table.Th>
           </Table.Tr>
@@ -98,7 +98,7 @@ export function FruitFigures({ fruit, own }: FruitFiguresProps) {
                     hideControls
                     placeholder="as built-in"
                     value={figures[row.id] ?? ''}
-                    error={problems.some(({ field }) => field === `figures.${row.id}`)}
+                    error={problems.find(({ field }) => field === `figures.${row.id}`)?.remedy}
                     onChange={(value) => set(row.id, typeof value === 'number' ? value : null)}
                   />
                 )}

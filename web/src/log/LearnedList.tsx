@@ -123,8 +123,8 @@ export function LearnedList() {
     <Plate label="What the log teaches" className={classes.plate}>
       <h2>What the log teaches</h2>
       <p className={classes.legend}>
-        The pale trough is what the book leaves open, its notch what the book says; the dark bar is what your
-        bakes have left of it.
+        Pale is how far the book leaves it open, the notch what it says; dark is how far your bakes still
+        leave it open.
       </p>
       {figures.length === 0 && <p>Nothing yet. Say how a slice was, and it begins.</p>}
       {order

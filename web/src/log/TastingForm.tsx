@@ -156,11 +156,13 @@ export function TastingForm({ entry }: { readonly entry: LogEntry }) {
       <p role="status" className={classes.kept}>
         {keep.isPending
           ? 'Keeping …'
-          : unsent
-            ? 'Kept here, sent when Mardle answers.'
-            : keep.isSuccess
-              ? 'Kept.'
-              : ''}
+          : unsent?.refused
+            ? 'Kept here only: somebody else said something meanwhile. Say it again to have it count.'
+            : unsent
+              ? 'Kept here, sent when Mardle answers.'
+              : keep.isSuccess
+                ? 'Kept.'
+                : ''}
       </p>
     </section>
   );

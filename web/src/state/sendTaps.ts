@@ -95,18 +95,20 @@ async function sendOneStart({ request }: UnsentStart, client: QueryClient): Prom
 
 /** Sends what was said of a bake; where somebody else said something meanwhile it stays, and its form tells. */
 async function sendOneTasting({ bakeId, said }: UnsentTasting): Promise<boolean> {
+  const { forgetTasting, keepTasting } = useUnsent.getState();
   try {
     await sendTasting(bakeId, said);
-    useUnsent.getState().forgetTasting(bakeId);
-    return true;
+    forgetTasting(bakeId);
   } catch (error) {
-    return isRefused(error);
+    if (!isRefused(error)) return false;
+    keepTasting({ bakeId, said, refused: true });
   }
+  return true;
 }
 
 async function sendUnsent(client: QueryClient): Promise<boolean> {
   const { saves, starts, tastings } = useUnsent.getState();
-  for (const tasting of tastings) if (!(await sendOneTasting(tasting))) return false;
+  for (const tasting of tastings) if (!tasting.refused && !(await sendOneTasting(tasting))) return false;
   for (const save of saves) if (!(await sendSave(save, client))) return false;
   for (const start of starts) if (!start.refused && !(await sendOneStart(start, client))) return false;
   return true;
@@ -129,12 +131,12 @@ export function useSendTaps(): void {
   const waiting = useOutbox((state) => state.waiting);
   const saves = useUnsent((state) => state.saves);
   const starts = useUnsent((state) => state.starts);
-  const tastings = useUnsent((state) => state.tastings);
+  const tastings = useUnsent((state) => state.tastings).filter(({ refused }) => !refused).length;
   const client = useQueryClient();
   // When the server answers again they go at once.
   const answers = useConnection((state) => state.trouble === null);
   useEffect(() => {
-    if (waiting.length + saves.length + starts.length + tastings.length === 0) return;
+    if (waiting.length + saves.length + starts.length + tastings === 0) return;
     const send = (): void =>
       void alone(async () => {
         if (await sendAll(client)) await client.invalidateQueries({ queryKey: bakesKey });

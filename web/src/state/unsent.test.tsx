@@ -49,7 +49,7 @@ function Acts() {
 
 beforeEach(() => {
   localStorage.clear();
-  useUnsent.setState({ saves: [], starts: [] });
+  useUnsent.setState({ saves: [], starts: [], tastings: [] });
   useOutbox.setState({ waiting: [], refused: [] });
   useConnection.setState({ trouble: null });
 });
@@ -125,5 +125,32 @@ describe('what was done while the server was away', () => {
     standInServer({});
     renderInKitchen(<Acts />);
     expect(screen.getByText(`${starterSpec.name} lowered`)).toBeInTheDocument();
+  });
+});
+
+describe('what was said of a slice while the server was away', () => {
+  const said = { version: 0, set: 'loose' as const, note: 'ran' };
+
+  it('is sent when it answers', async () => {
+    const asked = standInServer({
+      'GET /api/bakes/running': { body: [] },
+      'PUT /api/log/bake/tasting': { body: { id: 'bake', version: 1 } },
+    });
+    useUnsent.getState().keepTasting({ bakeId: 'bake', said });
+    renderInKitchen(<Acts />);
+    await waitFor(() => expect(useUnsent.getState().tastings).toEqual([]));
+    expect(asked.find(({ method }) => method === 'PUT')?.body).toEqual(said);
+  });
+
+  it('stays in its form when somebody else was quicker, and is not sent again and again', async () => {
+    standInServer({
+      'GET /api/bakes/running': { body: [] },
+      'PUT /api/log/bake/tasting': { status: 412, body: { ...problem, status: 412 } },
+    });
+    useUnsent.getState().keepTasting({ bakeId: 'bake', said });
+    renderInKitchen(<Acts />);
+    await waitFor(() =>
+      expect(useUnsent.getState().tastings).toEqual([{ bakeId: 'bake', said, refused: true }]),
+    );
   });
 });

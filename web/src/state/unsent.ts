@@ -22,6 +22,8 @@ export interface UnsentTasting {
   readonly bakeId: string;
   /** With the version that it builds on. */
   readonly said: TastingRequest;
+  /** The server will not have it as it is: it stays in its form until it is said again. */
+  readonly refused?: true;
 }
 
 interface Unsent {

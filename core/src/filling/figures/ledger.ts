@@ -94,7 +94,7 @@ export function ledgerFigures({ lemonJuiceG }: FillingSpec, filling: Filling): F
     ),
     line(
       'evaporated',
-      'Out through the top, less the pastry’s steam',
+      'Steam out of the filling, through the top',
       ledger.evaporatedG,
       0.4,
       'Steam that leaves by vents, gaps and bare fruit, less the steam that the pastry under it gives: under a lid the two are nearly even. Before the bake is worked out by oven heat, area, minutes of bubbling and how open the top is.',

@@ -12,6 +12,8 @@ export class LogAtHand1764700000000 implements MigrationInterface {
   name = 'LogAtHand1764700000000';
 
   async up(queries: QueryRunner): Promise<void> {
+    // A large kitchen takes its time.
+    await queries.query('SET SESSION max_statement_time = 0');
     await queries.query('ALTER TABLE bake_event ADD KEY IF NOT EXISTS event_undoes (undoes)');
     await queries.query(`ALTER TABLE bake
       ADD COLUMN IF NOT EXISTS logged tinyint NOT NULL DEFAULT 0,

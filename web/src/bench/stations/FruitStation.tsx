@@ -8,7 +8,7 @@ import { Dial } from '../../kit/Dial/Dial.js';
 import { Fig } from '../../kit/Figure/Fig.js';
 import type { StationProps } from '../useBenchSpec.js';
 import { changeFilling } from '../useBenchSpec.js';
-import { juicinessStops } from '../words.js';
+import { juicinessStops, juicinessText } from '../words.js';
 import { Tabs } from '../../kit/Tabs.js';
 import { FruitAmount } from './FruitAmount.js';
 import { fruitFilter } from './findFruit.js';
@@ -177,7 +177,7 @@ function OneFruit({ spec, plan, i, larder, mixIn }: OneFruitProps) {
           value={part.ripeness}
           stops={juicinessStops}
           hair={0.1}
-          shown={part.ripeness.toFixed(1)}
+          shown={juicinessText(part.ripeness)}
           onChange={(ripeness) => set({ ripeness })}
         />
         <div className={classes.facts}>

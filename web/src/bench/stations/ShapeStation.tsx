@@ -1,5 +1,6 @@
 import { Button } from '@mantine/core';
-import { formOf, showText } from '@mardle/core';
+import { draftPlan, formOf, showText } from '@mardle/core';
+import { useMemo } from 'react';
 import { Dial } from '../../kit/Dial/Dial.js';
 import { Fig } from '../../kit/Figure/Fig.js';
 import { Tabs } from '../../kit/Tabs.js';
@@ -18,6 +19,12 @@ export function ShapeStation({ spec, plan }: StationProps) {
   const { filling } = spec;
   const figures = plan?.figures ?? {};
   const { filled, lined } = formOf(spec.form.kind);
+  // What was weighed is not what the dish takes: that is the same pie with its fruit left to the dish.
+  const fills = useMemo(() => {
+    if (spec.filling.fruitMassG === null) return undefined;
+    const level = draftPlan({ ...spec, filling: { ...spec.filling, fruitMassG: null, heapCm: undefined } });
+    return level.ok ? level.plan.figures['fruit.mass'] : undefined;
+  }, [spec]);
   const place = {
     dish: lined ? 'Lined, it holds' : 'It takes',
     sheet: 'Folded, it holds',
@@ -39,7 +46,7 @@ export function ShapeStation({ spec, plan }: StationProps) {
       <div className={classes.facts}>
         <p>
           {place} <Fig figure={figures['dish.net']} />. Prepared fruit to fill it:{' '}
-          <Fig figure={figures['fruit.mass']} band />
+          <Fig figure={fills ?? figures['fruit.mass']} band />
           {filled === 'dish' && (
             <>
               , mound <Fig figure={figures['build.mound']} />
