@@ -1,6 +1,6 @@
 import { endShiftMin, handledSoFar, turnAt } from '../bake/index.js';
 import type { PieSpec } from '../spec/index.js';
-import { starterSpec } from '../spec/index.js';
+import { starterSpec, usualCrumb } from '../spec/index.js';
 import { adviceText } from '../forms/index.js';
 import { bakeTimes } from './bake-times.js';
 import { changeForm } from './change-form.js';
@@ -150,6 +150,13 @@ describe('what is told of a pie is so', () => {
     const thin = plan({ ...crisp, filling: { ...crisp.filling, fruitMassG: 250 } });
     expect(said(thin)).toMatch(/not be full/);
     expect(said(thin)).not.toMatch(/sad/);
+  });
+
+  it('a streusel given to a buckle is not dropped in silence', () => {
+    const { spec } = changeForm(starterSpec, 'buckle');
+    expect(plan(spec).advice.map(({ id }) => id)).not.toContain('no_streusel');
+    const strewn = { ...spec, form: { ...spec.form, crumb: usualCrumb } };
+    expect(plan(strewn).advice.map(({ id }) => id)).toContain('no_streusel');
   });
 
   it('nobody is told that a pale pie has been done for long', () => {

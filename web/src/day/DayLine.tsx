@@ -41,6 +41,17 @@ const shortWords: Readonly<Record<TaskKind, string>> = {
   pack: 'pack',
 };
 
+const legend: readonly (readonly [Box['kind'], string])[] = [
+  ['mix', 'dough'],
+  ['prepare', 'fruit'],
+  ['line', 'lining'],
+  ['build', 'filling'],
+  ['load', 'in and out'],
+  ['run', 'in the oven'],
+  ['cool', 'cooling'],
+  ['pack', 'packing'],
+];
+
 interface DayLineProps {
   readonly day: Day;
   readonly plan: DayPlan;
@@ -77,6 +88,11 @@ export function DayLine({ day, plan, by }: DayLineProps) {
               {wallTime(day, mark).slice(4)}
             </span>
           ))}
+          {stretches.slice(1).map(({ from }) => (
+            <i key={`gap ${from}`} style={{ left: `${100 * (at(from) ?? 0)}%` }}>
+              ⋯
+            </i>
+          ))}
           {stretches
             .filter(({ from }, i) => i === 0 || dayOf(from) !== dayOf(stretches[i - 1]?.from ?? from))
             .map(({ from }) => (
@@ -108,6 +124,17 @@ export function DayLine({ day, plan, by }: DayLineProps) {
           </DropRow>
         ))}
       </div>
+      <ul className={classes.legend} aria-label="What the colours are">
+        {legend.map(([kind, word]) => (
+          <li key={kind}>
+            <div className={classes.track}>
+              <div className={classes[kind]} />
+            </div>
+            {word}
+          </li>
+        ))}
+        {stretches.length > 1 && <li>⋯ hours in which nothing is done are left out</li>}
+      </ul>
       {wish && <MoveTask day={day} plan={plan} {...wish} onClose={() => setWish(null)} />}
     </DragLine>
   );

@@ -7,6 +7,7 @@ import { rowOf } from '../../larder/index.js';
 import type { FormSpec } from '../../spec/index.js';
 import { usualBuckle } from '../../spec/index.js';
 import { q, sumOf } from '../../units/index.js';
+import { watch } from '../advice.js';
 import type { Form, TopRules } from '../form.js';
 import { bareDish, TOPPING_MIN } from '../shared/in-a-dish.js';
 import { plainTop, softBody, toppingFigures } from '../shared/pastry-top.js';
@@ -84,4 +85,14 @@ export const buckle: Form = {
   },
   takeUp: (spec) => takenUp(spec, undotted, unglazed),
   setsAtC: BATTER_SWELLS_C,
+  advice: ({ spec }) =>
+    spec.form.crumb === undefined
+      ? []
+      : [
+          watch(
+            'no_streusel',
+            'top',
+            'A buckle has no streusel here yet: the crumb that was chosen is not in its sums, nor on its slip.',
+          ),
+        ],
 };

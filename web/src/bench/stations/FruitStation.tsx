@@ -236,6 +236,7 @@ function MixPart({ spec, plan, larder }: StationProps & { readonly larder: Larde
             limit="filling.fruitMassG"
             label={larder.fruits.get(part.fruit)?.label ?? 'Fruit'}
             unit="g"
+            cupG={larder.fruits.get(part.fruit)?.cupG}
             width={190}
             value={items[i]?.massG ?? null}
             onChange={(massG) => massG !== null && weigh(i, massG)}

@@ -1,4 +1,5 @@
 import { Button } from '@mantine/core';
+import type { PiePlan } from '@mardle/core';
 import { draftPlan, formOf, showText } from '@mardle/core';
 import { useMemo } from 'react';
 import { Dial } from '../../kit/Dial/Dial.js';
@@ -12,6 +13,14 @@ import { QuantityField } from './QuantityField.js';
 import { DishPart } from './shape/DishPart.js';
 import { FormPart } from './shape/FormPart.js';
 import classes from './stations.module.css';
+
+/** What a cup of its fruit weighs, g, as they are mixed; undefined while nothing is planned. */
+function cupOf(plan: PiePlan | null): number | undefined {
+  const items = plan?.filling.batch.fruits ?? [];
+  const massG = items.reduce((sum, item) => sum + item.massG, 0);
+  const cups = items.reduce((sum, item) => sum + item.massG / item.fruit.cupG, 0);
+  return cups > 0 ? massG / cups : undefined;
+}
 
 /** Which form, which dish, and how full. */
 export function ShapeStation({ spec, plan }: StationProps) {
@@ -60,6 +69,7 @@ export function ShapeStation({ spec, plan }: StationProps) {
             label="Or weigh the fruit you have"
             unit="g"
             empty="fills it"
+            cupG={cupOf(plan)}
             width={230}
             value={filling.fruitMassG}
             onChange={(fruitMassG) => changeFilling({ fruitMassG })}

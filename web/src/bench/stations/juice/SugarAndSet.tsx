@@ -11,8 +11,6 @@ import { lemonStops, setStops, sweetnessStops } from '../../words.js';
 import classes from '../stations.module.css';
 import { LearnedPart } from './LearnedPart.js';
 
-const styleShown = (style: number): string => style.toFixed(3).replace(/0$/, '');
-
 /** How sweet, how sharp, how firm. */
 export function SugarAndSet({ spec, plan }: StationProps) {
   const units = useSettings((state) => state.units);
@@ -33,11 +31,7 @@ export function SugarAndSet({ spec, plan }: StationProps) {
           value={sugar.massG === null ? sugar.style : (plan?.filling.sugar.style ?? sugar.style)}
           stops={sweetnessStops}
           hair={0.005}
-          shown={
-            sugar.massG === null
-              ? styleShown(sugar.style)
-              : `own, ${styleShown(plan?.filling.sugar.style ?? 0)}`
-          }
+          shown={`${sugar.massG === null ? '' : 'yours, '}${plan ? showText(plan.filling.sugar.massG, 'g', units) : '…'}`}
           onChange={(style) => changeFilling({ sugar: { ...sugar, style, massG: null } })}
         />
         <Dial
