@@ -90,7 +90,7 @@ describe('the log of the database', () => {
   it('does not grow because somebody asks whether it is up', () => {
     const answer = run(
       join(folder(), 'quiet'),
-      `const { greets } = await import(${JSON.stringify(join(root, 'scripts/dist/system/mariadb.js'))});
+      `const { greets } = await import(${JSON.stringify(join(root, 'scripts/dist/system/running-database.js'))});
        const { statSync } = await import('node:fs');
        const size = () => statSync(data + '/mariadb.log').size;
        const before = size();

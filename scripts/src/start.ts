@@ -3,10 +3,11 @@ import { setTimeout as sleep } from 'node:timers/promises';
 import { appIsReady, healthOn, spawnApp } from './system/app.js';
 import { buildServer, buildWeb } from './system/build.js';
 import type { Database } from './system/mariadb.js';
-import { endProcess, greets, isAlive, startDatabase } from './system/mariadb.js';
+import { startDatabase } from './system/mariadb.js';
 import { needPrograms } from './system/packages.js';
 import { dataFolder, logFolder } from './system/paths.js';
 import { portIsFree } from './system/ports.js';
+import { endProcess, greets, isAlive, SAID_EVERY_MS } from './system/running-database.js';
 import { say, stop } from './system/say.js';
 
 const port = Number(process.env['MARDLE_PORT'] ?? 4870);
@@ -59,7 +60,6 @@ async function shutDown(code: number): Promise<void> {
 }
 
 const LOOK_EVERY_MS = 1000;
-const SAID_EVERY_MS = 10_000;
 /** A database that does not greet so many times in a row, two seconds each, hangs. */
 const HUNG_AFTER = 3;
 

@@ -2,9 +2,10 @@ import { existsSync } from 'node:fs';
 import { join, resolve } from 'node:path';
 import { backup, isEmpty, notABackup, restore } from './backup.js';
 import type { Database } from './mariadb.js';
-import { databaseRuns, startDatabase } from './mariadb.js';
+import { startDatabase } from './mariadb.js';
 import { needPrograms } from './packages.js';
 import { dataFolder } from './paths.js';
+import { databaseRuns } from './running-database.js';
 import { say } from './say.js';
 
 /** Does something with the database of the data folder; one that was not running is stopped again. */

@@ -1,3 +1,4 @@
+import { useConnection } from '../state/connection.js';
 import { standInServer } from '../test/server.js';
 import { ask, ProblemError } from './client.js';
 
@@ -22,6 +23,20 @@ describe('asking the server', () => {
     const error: unknown = await ask('/pies').catch((caught: unknown) => caught);
     expect(error).toBeInstanceOf(ProblemError);
     expect((error as ProblemError).document.remedy).toMatch(/sent as soon as Mardle answers/);
+  });
+
+  it('notices a clock of this device that is far off, and none that is a minute off', async () => {
+    const server = (aheadMin: number): void => {
+      const Date = new globalThis.Date(globalThis.Date.now() - aheadMin * 60_000).toUTCString();
+      globalThis.fetch = () =>
+        Promise.resolve(new Response('{}', { headers: { Date, 'Content-Type': 'application/json' } }));
+    };
+    server(90);
+    await ask('/pies');
+    expect(useConnection.getState().aheadMs / 60_000).toBeCloseTo(90, 0);
+    server(1);
+    await ask('/pies');
+    expect(useConnection.getState().aheadMs).toBe(0);
   });
 
   it('gives nothing for an answer without content', async () => {

@@ -58,6 +58,8 @@ export async function ask<T>(
     useConnection.getState().failed(unreachable);
     throw new ProblemError(unreachable);
   }
+  const serverMs = Date.parse(answer.headers.get('Date') ?? '');
+  if (Number.isFinite(serverMs)) useConnection.getState().told(serverMs);
   if (!answer.ok) {
     const document = (await answer
       .json()

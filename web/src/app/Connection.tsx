@@ -1,4 +1,5 @@
 import type { ReadyResponse } from '@mardle/contract';
+import { showMinutes } from '@mardle/core';
 import { useQuery } from '@tanstack/react-query';
 import { ask } from '../api/client.js';
 import { useConnection } from '../state/connection.js';
@@ -9,12 +10,18 @@ import classes from './Connection.module.css';
 const LOOK_AGAIN_MS = 3000;
 const LOOK_NOW_AND_THEN_MS = 60_000;
 
+const minutesText = (ms: number): string => {
+  const { number, unit } = showMinutes(ms / 60_000);
+  return `${number} ${unit}`;
+};
+
 const counted = (count: number, word: string): string[] =>
   count === 0 ? [] : [`${count} ${word}${count === 1 ? '' : 's'}`];
 
 /** Says when the server does not answer, what is kept meanwhile, and goes away when it answers again. */
 export function Connection() {
   const trouble = useConnection((state) => state.trouble);
+  const aheadMs = useConnection((state) => state.aheadMs);
   const taps = useOutbox((state) => state.waiting.length);
   const saves = useUnsent((state) => state.saves.length);
   const starts = useUnsent((state) => state.starts.length);
@@ -34,6 +41,14 @@ export function Connection() {
       {trouble && (
         <p className={classes.trouble}>
           <b>{trouble.title}.</b> {trouble.status === 507 ? trouble.detail : kept} {trouble.remedy}
+        </p>
+      )}
+      {aheadMs !== 0 && (
+        <p className={classes.trouble}>
+          <b>
+            The clock of this device is {minutesText(Math.abs(aheadMs))} {aheadMs > 0 ? 'ahead' : 'behind'}.
+          </b>{' '}
+          Set it right: what is tapped here is written down by it.
         </p>
       )}
       {ready?.clock === 'behind' && (
