@@ -97,14 +97,14 @@ describe('leaves', () => {
 
 describe('advice', () => {
   const advice: Advice[] = [
-    { id: 'a', station: 'juice', level: 'watch', text: 'Mind this.' },
+    { id: 'a', station: 'juice', level: 'watch', text: 'Look at this.' },
     { id: 'b', station: 'juice', level: 'danger', text: 'Not this.' },
   ];
 
   it('puts danger first and says the level as a word, not by colour alone', () => {
     renderInKitchen(<AdviceList label="Cautions" advice={advice} />);
     const items = within(screen.getByRole('list', { name: 'Cautions' })).getAllByRole('listitem');
-    expect(items.map((item) => item.textContent)).toEqual(['Danger. Not this.', 'Watch. Mind this.']);
+    expect(items.map((item) => item.textContent)).toEqual(['Danger. Not this.', 'Mind. Look at this.']);
   });
 
   it('is nothing when there is nothing to say', () => {
