@@ -44,10 +44,15 @@ export function Clock({ plan, baking }: ClockProps) {
         <button type="button" className={classes.now} onClick={() => setAt(timeNow())}>
           now
         </button>
-        <span className={touch.passed ? classes.other : undefined} role="status">
-          {touch.words}
-          {touch.passed && plan.bake && `; begun now, ready ${timeOfDay(timeNow(new Date(now)), allMin)}`}
-        </span>
+        {touch.passed && (
+          <span
+            role="status"
+            className={classes.other}
+            title={`${at} has passed today; begun now it is ready at ${timeOfDay(timeNow(new Date(now)), allMin)}`}
+          >
+            {touch.words}
+          </span>
+        )}
         {plan.bake && (
           <TimeField
             label="Ready at"

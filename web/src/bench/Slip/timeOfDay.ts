@@ -11,7 +11,7 @@ export function timeOfDay(from: string, laterMin: number): string {
 }
 
 /**
- * On which day a first touch is meant, in words: today, or tomorrow where its hour has passed today.
+ * On which day a first touch is meant: today, or the date of tomorrow where its hour has passed today.
  * @param at HH:MM
  */
 export function dayOfTouch(at: string, now: Date): { readonly words: string; readonly passed: boolean } {
@@ -20,7 +20,7 @@ export function dayOfTouch(at: string, now: Date): { readonly words: string; rea
   const next = new Date(now);
   next.setDate(next.getDate() + 1);
   const date = next.toLocaleDateString('en-GB', { weekday: 'short', day: 'numeric', month: 'short' });
-  return { words: `tomorrow, ${date}`, passed };
+  return { words: date, passed };
 }
 
 /** The time of day now, HH:MM. */
