@@ -91,7 +91,7 @@ test('hands in dough: any key does the next touch, Z takes it back', async ({ pa
   await whenStill(page);
   await expectAccessible(page);
   await page.keyboard.press('k');
-  await expect(large.getByRole('status')).toContainText('Written down: oven set anew.');
+  await expect(large.getByRole('status')).toContainText('Written down: oven at its second heat.');
   await page.keyboard.press('z');
   await expect(large.getByRole('status')).toContainText('taken back');
   await page.keyboard.press('Escape');

@@ -45,7 +45,7 @@ export function InTheOven() {
   return (
     <>
       {sound === 'blocked' && alarm !== 'quiet' && (
-        <p role="alert" className={`${classes.silent} no-print`}>
+        <p role="note" aria-live="assertive" className={`${classes.silent} no-print`}>
           <b>No bell yet.</b> The browser keeps this page silent until it is touched once.{' '}
           <Button size="compact-md" onClick={allowSound}>
             Let it ring
