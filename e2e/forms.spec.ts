@@ -38,7 +38,9 @@ test('every form is planned, drawn, weighed and baked', async ({ page }) => {
 test('a dish by the water it holds, and which of my dishes takes this', async ({ page }) => {
   await newPie(page, 'By water');
   await page.getByRole('tab', { name: 'Dish' }).click();
-  await expect(page.getByRole('radio', { name: /25 cm deep stoneware.*takes 1\.\d+ times this pie/ })).toBeVisible();
+  await expect(
+    page.getByRole('radio', { name: /25 cm deep stoneware.*takes 1\.\d+ times this pie/ }),
+  ).toBeVisible();
   await page.getByRole('radio', { name: /Another dish/ }).click();
   await page.getByRole('radio', { name: 'Square' }).click();
   await page.getByLabel('Side, at the top, cm').fill('22');
