@@ -1,4 +1,4 @@
-import { endShiftMin, handledSoFar, turnAt } from '../bake/index.js';
+import { turnAt } from '../bake/index.js';
 import type { PieSpec } from '../spec/index.js';
 import { starterSpec, usualCrumb } from '../spec/index.js';
 import { adviceText } from '../forms/index.js';
@@ -190,11 +190,5 @@ describe('what is told of a pie is so', () => {
       plan({ filling: stewed, ...bake({ startC, chill: undefined }) }).advice.map(({ id }) => id);
     expect(ids(85)).not.toContain('cooked_cold');
     expect(ids(6)).toContain('cooked_cold');
-  });
-
-  it('the end moves with what was done, and only with that', () => {
-    const whole = plan({});
-    const events = [{ id: 'in', kind: 'loaded' as const, at: '2026-10-24T06:00:00Z' }];
-    expect(endShiftMin(whole.work, whole.spec.bake, whole.bake!, handledSoFar(events))).toBe(0);
   });
 });

@@ -8,7 +8,7 @@ export const COLD_DISH_C = 12;
 const LOSES_CHILL_MIN = 30;
 
 /** How a pie comes to the oven: what the plan makes of the wait that was said. */
-export interface BeforeOven {
+interface WaitBeforeOven {
   /** The wait in the cold; null for straight in. */
   readonly chill: NonNullable<BakeSpec['chill']> | null;
   /** Minutes on the bench until its dish is no longer cold. */
@@ -30,7 +30,7 @@ export function beforeOven({
   spec,
   larder,
   form,
-}: Pick<PlanContext, 'spec' | 'larder' | 'form'>): BeforeOven {
+}: Pick<PlanContext, 'spec' | 'larder' | 'form'>): WaitBeforeOven {
   const { chill = null, startC } = spec.bake;
   const brittle = form.filled === 'dish' && rowOf(larder.materials, spec.dish.material).brittle;
   if (!brittle || startC < 0) return { chill, benchMin: 0, startC, spared: false };
