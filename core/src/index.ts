@@ -111,6 +111,7 @@ export {
   UnreadableSpec,
   upgradeSpec,
   usualBuckle,
+  usualStreusel,
   usualCobbler,
   usualCrumb,
   usualCutOut,

@@ -1,4 +1,5 @@
 export { baseFigures, dishFigures, doughFigures } from './build-figures.js';
+export type { CrumbBatch } from './crumb.js';
 export { crumbBatch, crumbComposition, lumpGaps } from './crumb.js';
 export type { CutOuts } from './cut-out.js';
 export { cutOutLabels, cutOutPoints, packCutOuts, placedPoints } from './cut-out.js';

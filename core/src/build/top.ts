@@ -14,7 +14,12 @@ export type Top =
   | { readonly kind: 'border'; readonly freeForm: FreeForm; readonly openShare: number }
   | { readonly kind: 'open'; readonly openShare: number }
   | { readonly kind: 'scones'; readonly scones: ToppingBatch; readonly openShare: number }
-  | { readonly kind: 'batter'; readonly batter: ToppingBatch; readonly openShare: number }
+  | {
+      readonly kind: 'batter';
+      readonly batter: ToppingBatch;
+      readonly streusel: CrumbBatch | null;
+      readonly openShare: number;
+    }
   | { readonly kind: 'parcel'; readonly disc: Rolled; readonly count: number; readonly openShare: number };
 
 export type TopOf<Kind extends Top['kind']> = Extract<Top, { kind: Kind }>;

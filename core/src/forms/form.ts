@@ -129,10 +129,11 @@ export interface Form {
   /** Where its filling sets, C, when that is not told by the thickener. */
   readonly setsAtC: number | null;
 
-  /** Hands for the top: words and minutes; minutes to mix a topping that is not pastry. */
+  /** Hands for the top: words and minutes. */
   readonly topWork: string;
   readonly topMin: number;
-  readonly toppingMin: number;
+  /** Minutes to mix what of its top is not pastry; 0 where all of it is. */
+  toppingMin(form: FormSpec): number;
   /** Rests in the cold between top and oven. */
   readonly restsCold: boolean;
   /** What hands do to it half way through the bake beside turning it; empty for nothing. */

@@ -1,6 +1,6 @@
 import { turnAt } from '../bake/index.js';
 import type { PieSpec } from '../spec/index.js';
-import { starterSpec, usualCrumb } from '../spec/index.js';
+import { starterSpec, usualBuckle, usualCrumb } from '../spec/index.js';
 import { adviceText } from '../forms/index.js';
 import { bakeTimes } from './bake-times.js';
 import { changeForm } from './change-form.js';
@@ -157,6 +157,26 @@ describe('what is told of a pie is so', () => {
     expect(plan(spec).advice.map(({ id }) => id)).not.toContain('no_streusel');
     const strewn = { ...spec, form: { ...spec.form, crumb: usualCrumb } };
     expect(plan(strewn).advice.map(({ id }) => id)).toContain('no_streusel');
+  });
+
+  it('a streusel that a buckle has is weighed, mixed, strewn and browns as a crumb', () => {
+    const { spec } = changeForm(starterSpec, 'buckle');
+    const plain = plan(spec);
+    const strewn = plan({
+      ...spec,
+      form: { ...spec.form, buckle: { ...usualBuckle, streusel: { school: 'oat_nut', cover: 0.5 } } },
+    });
+    const lines = strewn.slip.flatMap(({ lines: each }) => each).filter(({ id }) => id.startsWith('crumb_'));
+    const streuselG = lines.reduce((sum, { massG }) => sum + massG, 0);
+    // Half of .72 g on each cm2 of the tin.
+    expect(streuselG).toBeCloseTo(0.36 * (strewn.figures['dish.top_area']?.value ?? 0), 0);
+    expect(lines.map(({ label }) => label)).toContain('Rolled oats');
+    expect(strewn.allergens).toContain('nuts');
+    expect(plain.allergens).not.toContain('nuts');
+    expect(labels(strewn).join()).toMatch(/strew the streusel/);
+    // Its oats and butter colour later than bare batter does.
+    expect(strewn.bake?.events.goldenMin).not.toBe(plain.bake?.events.goldenMin);
+    expect(strewn.advice.map(({ id }) => id)).not.toContain('no_streusel');
   });
 
   it('nobody is told that a pale pie has been done for long', () => {

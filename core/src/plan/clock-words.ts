@@ -1,3 +1,4 @@
+import { topAs } from '../build/index.js';
 import { cookedShare, preparations } from '../filling/index.js';
 import type { BuiltContext } from '../forms/index.js';
 import type { Fruit } from '../larder/index.js';
@@ -60,7 +61,7 @@ export function preparationWork({ spec }: BuiltContext): string {
 }
 
 /** The step that makes its top: the form's own work, and what this pie has besides. */
-export function topWork({ spec, larder, form, filling }: BuiltContext): string {
+export function topWork({ spec, larder, form, filling, build }: BuiltContext): string {
   const { wash, coarseSugar } = spec.pastry;
   const washed = form.washed && rowOf(larder.washes, wash).brushedG > 0;
   const juice =
@@ -69,6 +70,7 @@ export function topWork({ spec, larder, form, filling }: BuiltContext): string {
     spec.filling.preparation.kind === 'weep';
   return [
     form.topWork,
+    ...(topAs('batter', build.top)?.streusel ? ['strew the streusel'] : []),
     ...(washed ? ['wash'] : []),
     ...(form.washed && coarseSugar ? ['sugar'] : []),
     ...(juice ? ['pour the juice in last'] : []),

@@ -137,7 +137,8 @@ export function makeClock(context: BakedContext): ClockStep[] {
   const { spec, form, filling, build, bake } = context;
   const { steps, add } = stepper(doneAhead(context));
   const preparation = preparations[spec.filling.preparation.kind];
-  const { topMin, toppingMin } = form;
+  const { topMin } = form;
+  const toppingMin = form.toppingMin(spec.form);
   const filledCold = form.filledCold(spec.filling);
   const warmUp = spec.bake.oven.warmUpMin;
   const fruitMin = filling.batch.fruits.reduce(

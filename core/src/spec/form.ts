@@ -200,6 +200,13 @@ const buckleSchema = {
     since: 3,
     what: 'a batter of your own',
   }),
+  streusel: optional('none', {
+    type: 'part',
+    name: 'Crumb',
+    of: crumbSchema,
+    since: 5,
+    what: 'streusel strewn over the batter, a crumb as in the Larder',
+  }),
 } as const;
 export interface BuckleSpec extends SpecOf<typeof buckleSchema> {}
 
@@ -265,4 +272,6 @@ export const usualShell: ShellSpec = { weightsMin: 25 };
 export const usualCobbler: CobblerSpec = { cover: 0.65 };
 /** Common practice, no source: more batter than fruit by two fifths. */
 export const usualBuckle: BuckleSpec = { perFruit: 1.4 };
+/** Common practice, no source: about half of what covers a crumb top, so that the batter can rise through it. */
+export const usualStreusel: CrumbSpec = { school: 'rubbed', cover: 0.6 };
 export const usualHandPie: HandPieSpec = { discCm: 14, count: 8 };

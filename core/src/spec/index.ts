@@ -62,6 +62,7 @@ export {
   latticeAngles,
   stripStyles,
   usualBuckle,
+  usualStreusel,
   usualCobbler,
   usualCrumb,
   usualCutOut,

@@ -1,12 +1,16 @@
 import { ML_PER_CUP, ML_PER_TABLESPOON, ML_PER_TEASPOON } from './convert.js';
 import type { Shown } from './present.js';
 
-/** A measure that hands can take: its words and what it holds, mL; `parts` counts the spoons and cups to fill. */
+/**
+ * A measure that hands can take: its words and what it holds, mL; `parts` counts the spoons and cups to fill, `level` says
+ * that none of them is filled scant or heaped.
+ */
 interface Measure {
   readonly number: string;
   readonly unit: string;
   readonly volumeMl: number;
   readonly parts: number;
+  readonly level?: false;
 }
 
 /** What cups there are beside whole ones, and what spoons: no eighths of a cup. */
@@ -31,9 +35,14 @@ const PINCH_ML = ML_PER_TEASPOON / 16;
 const CUPS_FROM_ML = ML_PER_CUP / 4 - 2;
 const CUPS_ALONE_FROM_ML = ML_PER_CUP / 2 - 2;
 const SPOONS_FROM_ML = ML_PER_TABLESPOON - 0.5;
-/** A measure this near is as good as any; none is told that is further off than the last. */
-const NEAR = 0.02;
-export const HOUSEHOLD_WITHIN = 0.05;
+/** A measure this near is as good as any; a level one this near is better than one filled by eye. */
+const NEAR = 0.03;
+const LEVEL_WITHIN = 0.05;
+/**
+ * None is told that is further off than this. Half a teaspoon and less is not filled more exactly than by a seventh, however
+ * it is said. Common practice, no source.
+ */
+export const householdWithin = (volumeMl: number): number => (volumeMl < ML_PER_TEASPOON / 2 ? 0.15 : 0.06);
 /** A teaspoon filled scant or heaped, over a level one: for spices, where spoons are all there is. Common practice, no source. */
 const SCANT = 0.9;
 const HEAPED = 1.12;
@@ -65,7 +74,9 @@ function spoons(volumeMl: number): Measure[] {
   return [whole, whole + 1].flatMap((n) =>
     [0, 1, 2].flatMap((level) =>
       spoonParts.flatMap(([part, sign]): Measure[] => {
-        if (n === 0 || part === 1 / 8) return [];
+        // Beside more tablespoons smaller parts of a teaspoon are not worth their filling.
+        if (n === 0 || part === 1 / 8 || (n > 1 && part !== 0 && part !== 1 / 2)) return [];
+        if (n > 3 && part > 0) return [];
         const tsp = level + part;
         return [
           {
@@ -90,8 +101,8 @@ function teaspoons(volumeMl: number): Measure[] {
       const level = { number, unit: 'tsp', volumeMl: share * ML_PER_TEASPOON, parts: n + 1 };
       return [
         level,
-        { ...level, number: `scant ${number}`, volumeMl: level.volumeMl * SCANT, parts: n + 3 },
-        { ...level, number: `heaped ${number}`, volumeMl: level.volumeMl * HEAPED, parts: n + 3 },
+        { ...level, number: `scant ${number}`, volumeMl: level.volumeMl * SCANT, parts: n + 3, level: false },
+        { ...level, number: `heaped ${number}`, volumeMl: level.volumeMl * HEAPED, parts: n + 3, level: false },
       ];
     }),
   );
@@ -105,20 +116,21 @@ const pairs: readonly Measure[] = [
   { number: '½', unit: 'tsp + ⅛ tsp', volumeMl: (5 * ML_PER_TEASPOON) / 8, parts: 4 },
 ];
 
-/** Of all that lie near enough the one with the least to fill; else the nearest. */
+/** Of all that lie near the one with the least to fill; else the nearest, a level one first. */
 function best(measures: readonly Measure[], volumeMl: number, most: number): Measure | null {
   const off = (measure: Measure): number => Math.abs(measure.volumeMl / volumeMl - 1);
   const allowed = measures.filter((measure) => measure.volumeMl <= most);
-  const near = allowed.filter((measure) => off(measure) <= NEAR);
+  const level = allowed.filter((measure) => measure.level !== false && off(measure) <= LEVEL_WITHIN);
+  const near = level.filter((measure) => off(measure) <= NEAR);
   const [chosen] =
     near.length > 0
       ? near.toSorted((a, b) => a.parts - b.parts || off(a) - off(b))
-      : allowed.toSorted((a, b) => off(a) - off(b));
-  return chosen && off(chosen) <= HOUSEHOLD_WITHIN ? chosen : null;
+      : (level.length > 0 ? level : allowed).toSorted((a, b) => off(a) - off(b));
+  return chosen && off(chosen) <= householdWithin(volumeMl) ? chosen : null;
 }
 
 /**
- * A volume by the cups and spoons there are, never further off than 5 %: spoons, then cups with spoons; below
+ * A volume by the cups and spoons there are, never further off than `householdWithin`: spoons, then cups with spoons; below
  * an eighth of a teaspoon pinches.
  * @param volumeMl mL
  * @param least it is a least amount, more is added by feel: never rounded up

@@ -3,7 +3,7 @@ export { celsiusToFahrenheit, cmToInches, fahrenheitToCelsius, ML_PER_CUP, round
 export type { Figure, Input, Quantity, Sum, Unit } from './figure.js';
 export { figure, from, given, q, sumOf } from './figure.js';
 export type { UnitSystem } from './present.js';
-export { household, HOUSEHOLD_WITHIN } from './household.js';
+export { household, householdWithin } from './household.js';
 export { saidIn, show, showDegrees, showMinutes, showText, withFraction } from './present.js';
 export { bisect } from './solve.js';
 export { typedUnit } from './system.js';

@@ -53,7 +53,7 @@ const EIGHTHS = FRACTIONS.filter(([share]) => Number.isInteger(share * 8));
 /** The step that a scale, and the certainty of our sums, deserve. */
 export function massStepG(massG: number): number {
   if (massG < 3) return 0.1;
-  if (massG < 10) return 0.5;
+  if (massG < 5) return 0.5;
   if (massG < 250) return 1;
   return massG < 1000 ? 5 : 10;
 }

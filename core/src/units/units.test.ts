@@ -10,7 +10,7 @@ import {
   inchesToCm,
   ML_PER_CUP,
 } from './convert.js';
-import { household, HOUSEHOLD_WITHIN } from './household.js';
+import { household, householdWithin } from './household.js';
 import { massStepG, show, showMinutes, showText, withFraction } from './present.js';
 import { tableOf } from './table.js';
 
@@ -94,6 +94,11 @@ describe('household measures (common practice, no source)', () => {
     [135, '½ cup + 1 tbsp'],
     [20, '1 tbsp + 1 tsp'],
     [4.5, 'scant 1 tsp'],
+    // A level spoon before one filled by eye, and no quarter teaspoons beside many tablespoons.
+    [12.4, '2½ tsp'],
+    [13, '2½ tsp'],
+    [97, '⅓ cup + 1 tbsp'],
+    [88, '¼ cup + 2 tbsp'],
     [0.625, '⅛ tsp'],
     [840, '3½ cups'],
     [5, '1 tsp'],
@@ -124,19 +129,23 @@ describe('household measures (common practice, no source)', () => {
     }, 0);
   };
 
-  it('are within 5 % of the volume, whatever it is, or are not said', () => {
+  it('every gram of salt has a spoon', () => {
+    const saltGPerMl = 1.2;
+    for (let massG = 0.5; massG <= 40; massG += 0.1) expect(household(massG / saltGPerMl)).not.toBeNull();
+  });
+
+  it('are within 6 % of the volume from half a teaspoon on, whatever it is, and there is one for each', () => {
     let said = 0;
     for (let i = 0; i < 20_000; i++) {
       const volumeMl = 0.57 * 1.0005 ** i;
       if (volumeMl > 6000) break;
       const shown = household(volumeMl);
+      expect(shown).not.toBeNull();
       if (!shown || shown.unit.startsWith('pinch')) continue;
       said++;
-      expect(Math.abs(holds(`${shown.number} ${shown.unit}`) / volumeMl - 1)).toBeLessThanOrEqual(
-        HOUSEHOLD_WITHIN + 1e-9,
-      );
+      const offShare = Math.abs(holds(`${shown.number} ${shown.unit}`) / volumeMl - 1);
+      expect(offShare).toBeLessThanOrEqual(householdWithin(volumeMl) + 1e-9);
     }
-    // Below a teaspoon there are places that no spoon comes near.
     expect(said).toBeGreaterThan(17_000);
   });
 

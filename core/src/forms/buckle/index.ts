@@ -10,6 +10,7 @@ import { q, sumOf } from '../../units/index.js';
 import { watch } from '../advice.js';
 import type { Form, TopRules } from '../form.js';
 import { bareDish, TOPPING_MIN } from '../shared/in-a-dish.js';
+import { crumbBody, crumbFigures, crumbLines, crumbOver, mixedCrumb } from '../shared/crumb.js';
 import { plainTop, softBody, toppingFigures } from '../shared/pastry-top.js';
 import { takenUp, undotted, unglazed } from '../shared/taking-up.js';
 import { toppingLines, toppingOf } from '../shared/topping.js';
@@ -19,6 +20,8 @@ const ROOM = 0.67;
 /** Raw batter, kg/m3, and how thick the skin of it is that colours. Estimates. */
 const BATTER_KG_M3 = 950;
 const BATTER_SKIN_M = 0.008;
+/** Hands that rub a streusel and strew it, min. Common practice, no source. */
+const STREUSEL_MIN = 6;
 /** Wheat starch in a sweet batter swells about here, C. Memory (cake baking). */
 const BATTER_SWELLS_C = 80;
 /** A batter with egg in it is safe and set when its coldest place is this hot, C. Common practice, no source. */
@@ -30,19 +33,34 @@ const batterOf = (form: FormSpec, larder: Larder): Topping =>
 const batterTop: TopRules<TopOf<'batter'>> = {
   ...plainTop,
   evaporates: () => 0.05,
-  browning: (_top, { larder }) => rowOf(larder.toppings, 'batter').browning,
+  browning: (_top, { form, larder }) =>
+    form.buckle?.streusel
+      ? mixedCrumb(form.buckle.streusel, larder).browning
+      : rowOf(larder.toppings, 'batter').browning,
   body: (top, _build, beside) =>
-    softBody(top, beside, toppingComposition(top.batter), BATTER_KG_M3, BATTER_SKIN_M),
-  figures: (top, { form, pastry }) =>
-    toppingFigures(
+    top.streusel
+      ? crumbBody(top, top.streusel, beside)
+      : softBody(top, beside, toppingComposition(top.batter), BATTER_KG_M3, BATTER_SKIN_M),
+  figures: (top, { form, pastry }) => [
+    ...(top.streusel
+      ? crumbFigures(top.streusel, 'Streusel', 'Grams that cover a cm2, over the whole of the batter.')
+      : []),
+    ...toppingFigures(
       pastry,
       top.batter.massG,
       'Batter',
       `${(form.buckle ?? usualBuckle).perFruit} times the fruit.`,
       sumOf`${q((form.buckle ?? usualBuckle).perFruit, 'ratio')} x ${q(top.batter.massG / (form.buckle ?? usualBuckle).perFruit, 'g')} of fruit`,
     ),
-  slipLines: ({ batter }, larder) => toppingLines(rowOf(larder.toppings, 'batter'), batter),
-  contains: (form, larder) => batterOf(form, larder).contains,
+  ],
+  slipLines: ({ batter, streusel }, larder) => [
+    ...toppingLines(rowOf(larder.toppings, 'batter'), batter),
+    ...(streusel ? crumbLines(streusel) : []),
+  ],
+  contains: (form, larder) => [
+    ...batterOf(form, larder).contains,
+    ...(form.buckle?.streusel ? mixedCrumb(form.buckle.streusel, larder).contains : []),
+  ],
 };
 
 /** What of that is fruit. */
@@ -61,11 +79,12 @@ export const buckle: Form = {
   topMin: 8,
   oneHeat: true,
   singleC: 177,
-  toppingMin: TOPPING_MIN,
+  toppingMin: ({ buckle }) => TOPPING_MIN + (buckle?.streusel ? STREUSEL_MIN : 0),
   batterMl: (fruitG, form) => fruitG * (form.buckle ?? usualBuckle).perFruit,
-  makeTop: ({ form, fruitG, larder }) => ({
+  makeTop: (on) => ({
     kind: 'batter',
-    batter: toppingBatch(batterOf(form, larder), (form.buckle ?? usualBuckle).perFruit * fruitG),
+    batter: toppingBatch(batterOf(on.form, on.larder), (on.form.buckle ?? usualBuckle).perFruit * on.fruitG),
+    streusel: on.form.buckle?.streusel ? crumbOver(on.form.buckle.streusel, on) : null,
     openShare: 0,
   }),
   top: batterTop,
@@ -86,13 +105,13 @@ export const buckle: Form = {
   takeUp: (spec) => takenUp(spec, undotted, unglazed),
   setsAtC: BATTER_SWELLS_C,
   advice: ({ spec }) =>
-    spec.form.crumb === undefined
+    spec.form.crumb === undefined || spec.form.buckle?.streusel
       ? []
       : [
           watch(
             'no_streusel',
             'top',
-            'A buckle has no streusel here yet: the crumb that was chosen is not in its sums, nor on its slip.',
+            'The crumb that was chosen for another form is not on this buckle. For a streusel, choose one at the top.',
           ),
         ],
 };

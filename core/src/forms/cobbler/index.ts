@@ -59,7 +59,7 @@ export const cobbler: Form = {
   topMin: 8,
   oneHeat: true,
   singleC: 204,
-  toppingMin: TOPPING_MIN,
+  toppingMin: () => TOPPING_MIN,
   makeTop: ({ form, dish, larder }) => {
     const { cover } = form.cobbler ?? usualCobbler;
     const massG = SCONE_G_PER_CM2 * cover * areaCm2(topOutline(dish));

@@ -13,7 +13,7 @@ export const crisp: Form = {
   topMin: 6,
   oneHeat: true,
   singleC: 178,
-  toppingMin: TOPPING_MIN,
+  toppingMin: () => TOPPING_MIN,
   makeTop: strewCrumb,
   top: crumbTop,
 };

@@ -11,7 +11,7 @@ export const crumbTop: Form = {
   topMin: 6,
   oneHeat: true,
   singleC: 180,
-  toppingMin: TOPPING_MIN,
+  toppingMin: () => TOPPING_MIN,
   makeTop: strewCrumb,
   top,
 };

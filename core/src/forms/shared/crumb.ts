@@ -1,5 +1,6 @@
+import type { TopBody } from '../../bake/index.js';
 import { constant } from '../../bake/index.js';
-import type { TopOf } from '../../build/index.js';
+import type { CrumbBatch, Top, TopOf } from '../../build/index.js';
 import {
   areaCm2,
   crumbBatch,
@@ -10,11 +11,12 @@ import {
 } from '../../build/index.js';
 import type { Crumb, Larder } from '../../larder/index.js';
 import { crumbTraits, cupG, rowOf } from '../../larder/index.js';
-import type { FormSpec } from '../../spec/index.js';
+import type { CrumbSpec, FormSpec } from '../../spec/index.js';
 import { usualCrumb } from '../../spec/index.js';
+import type { Figure } from '../../units/index.js';
 import { figure, from, q, sumOf } from '../../units/index.js';
 import { sentence, watch } from '../advice.js';
-import type { TopOn, TopRules } from '../form.js';
+import type { TopBeside, TopOn, TopRules } from '../form.js';
 import type { SlipLine } from '../slip-line.js';
 import { inCupsMl } from '../slip-line.js';
 import { crumbVented, plainTop, PRACTICE, softBody } from './pastry-top.js';
@@ -24,8 +26,7 @@ const BARE_FRUIT_SHARE = 0.08;
 const THIN_COVER = 0.85;
 
 /** The crumb that is mixed: the school's, or the baker's own parts in its way. */
-function crumbOf(form: FormSpec, larder: Larder): Crumb {
-  const { school, own } = form.crumb ?? usualCrumb;
+export function mixedCrumb({ school, own }: CrumbSpec, larder: Larder): Crumb {
   const row = rowOf(larder.crumbs, school);
   if (!own) return row;
   return {
@@ -35,14 +36,25 @@ function crumbOf(form: FormSpec, larder: Larder): Crumb {
   };
 }
 
+const topCrumb = (form: FormSpec, larder: Larder): Crumb => mixedCrumb(form.crumb ?? usualCrumb, larder);
+
 /** A crumb over the whole top and its mound. */
-export function strewCrumb({ form, dish, moundCm, larder }: TopOn): TopOf<'crumb'> {
+export function crumbOver(chosen: CrumbSpec, { dish, moundCm, larder }: TopOn): CrumbBatch {
   const outline = topOutline(dish);
-  const { cover, lumpCm } = form.crumb ?? usualCrumb;
   // A cap's surface is larger than its disc by (H/a)^2.
   const surface = areaCm2(outline) * (1 + (moundCm / (equalDiscCm(outline) / 2)) ** 2);
-  const crumb = crumbBatch(crumbOf(form, larder), surface, cover);
-  return { kind: 'crumb', crumb, openShare: lumpCm === undefined ? 0 : lumpGaps(lumpCm, crumb.thicknessCm) };
+  return crumbBatch(mixedCrumb(chosen, larder), surface, chosen.cover);
+}
+
+/** The crumb of a pie whose top is crumb. */
+export function strewCrumb(on: TopOn): TopOf<'crumb'> {
+  const chosen = on.form.crumb ?? usualCrumb;
+  const crumb = crumbOver(chosen, on);
+  return {
+    kind: 'crumb',
+    crumb,
+    openShare: chosen.lumpCm === undefined ? 0 : lumpGaps(chosen.lumpCm, crumb.thicknessCm),
+  };
 }
 
 const line = (id: string, label: string, massG: number, perCupG: number): SlipLine => ({
@@ -52,46 +64,63 @@ const line = (id: string, label: string, massG: number, perCupG: number): SlipLi
   volumeMl: inCupsMl(massG, perCupG),
 });
 
+/** What to weigh for a crumb. */
+export const crumbLines = (crumb: CrumbBatch): SlipLine[] => [
+  { ...line('flour', 'Plain flour', crumb.flourG, cupG.flour), figure: 'crumb.mass' },
+  line('butter', 'Butter', crumb.butterG, cupG.butter),
+  line('sugar', 'Sugar', crumb.sugarG, cupG.whiteSugar),
+  line('oats', 'Rolled oats', crumb.oatsG, cupG.oats),
+  line('nuts', 'Chopped nuts', crumb.nutsG, cupG.nuts),
+  line('salt', 'Salt', crumb.saltG, cupG.salt),
+  line('spice', 'Ground spice', crumb.spiceG, cupG.spice),
+];
+
+/** A crumb as the oven meets it. */
+export const crumbBody = (top: Top, crumb: CrumbBatch, beside: TopBeside): TopBody => ({
+  ...softBody(top, beside, crumbComposition(crumb), crumbTraits.densityKgM3, crumb.thicknessCm / 100),
+  conductivityDry: crumbTraits.conductivityDry,
+  conductivityWet: crumbTraits.conductivityWet,
+  vented: crumbVented(top.openShare),
+  vapourSM: crumb.thicknessCm / 100 / constant('crumbDiffusivity'),
+});
+
+/** How much crumb there is, and how deep it lies. */
+export const crumbFigures = (crumb: CrumbBatch, label: string, rule: string): Figure[] => [
+  figure({
+    id: 'crumb.mass',
+    label: `${label} in all`,
+    value: crumb.massG,
+    unit: 'g',
+    spread: 0.1,
+    rule,
+    sum: sumOf`${q(crumb.perCm2G, 'g')} on each of ${q(crumb.surfaceCm2, 'cm2')}`,
+    inputs: from('dish.top_area', 'build.mound'),
+    source: PRACTICE,
+  }),
+  figure({
+    id: 'crumb.thickness',
+    label: `${label}, deep`,
+    value: crumb.thicknessCm,
+    unit: 'cm',
+    spread: 0.2,
+    rule: 'Its mass over the surface, loose at .62 g/cm3.',
+    sum: sumOf`${q(crumb.massG, 'g')} / ${q(crumbTraits.densityKgM3 / 1000, 'ratio')} g for a mL, over ${q(crumb.surfaceCm2, 'cm2')}`,
+    inputs: from('crumb.mass'),
+    source: 'our estimate',
+  }),
+];
+
 export const crumbTop: TopRules<TopOf<'crumb'>> = {
   ...plainTop,
   evaporates: ({ openShare }) => 0.3 + 0.5 * openShare,
-  browning: (_top, { form, larder }) => crumbOf(form, larder).browning,
-  body: (top, _build, beside) => ({
-    ...softBody(
-      top,
-      beside,
-      crumbComposition(top.crumb),
-      crumbTraits.densityKgM3,
-      top.crumb.thicknessCm / 100,
-    ),
-    conductivityDry: crumbTraits.conductivityDry,
-    conductivityWet: crumbTraits.conductivityWet,
-    vented: crumbVented(top.openShare),
-    vapourSM: top.crumb.thicknessCm / 100 / constant('crumbDiffusivity'),
-  }),
+  browning: (_top, { form, larder }) => topCrumb(form, larder).browning,
+  body: (top, _build, beside) => crumbBody(top, top.crumb, beside),
   figures: ({ crumb, openShare }) => [
-    figure({
-      id: 'crumb.mass',
-      label: 'Crumb in all',
-      value: crumb.massG,
-      unit: 'g',
-      spread: 0.1,
-      rule: 'Grams that cover a cm2, over the whole top and its mound: bare fruit burns.',
-      sum: sumOf`${q(crumb.perCm2G, 'g')} on each of ${q(crumb.surfaceCm2, 'cm2')}`,
-      inputs: from('dish.top_area', 'build.mound'),
-      source: PRACTICE,
-    }),
-    figure({
-      id: 'crumb.thickness',
-      label: 'Crumb, deep',
-      value: crumb.thicknessCm,
-      unit: 'cm',
-      spread: 0.2,
-      rule: 'Its mass over the surface, loose at .62 g/cm3.',
-      sum: sumOf`${q(crumb.massG, 'g')} / ${q(crumbTraits.densityKgM3 / 1000, 'ratio')} g for a mL, over ${q(crumb.surfaceCm2, 'cm2')}`,
-      inputs: from('crumb.mass'),
-      source: 'our estimate',
-    }),
+    ...crumbFigures(
+      crumb,
+      'Crumb',
+      'Grams that cover a cm2, over the whole top and its mound: bare fruit burns.',
+    ),
     figure({
       id: 'top.open',
       label: 'Top that the lumps leave bare',
@@ -112,15 +141,7 @@ export const crumbTop: TopRules<TopOf<'crumb'>> = {
       source: 'definition',
     }),
   ],
-  slipLines: ({ crumb }) => [
-    { ...line('flour', 'Plain flour', crumb.flourG, cupG.flour), figure: 'crumb.mass' },
-    line('butter', 'Butter', crumb.butterG, cupG.butter),
-    line('sugar', 'Sugar', crumb.sugarG, cupG.whiteSugar),
-    line('oats', 'Rolled oats', crumb.oatsG, cupG.oats),
-    line('nuts', 'Chopped nuts', crumb.nutsG, cupG.nuts),
-    line('salt', 'Salt', crumb.saltG, cupG.salt),
-    line('spice', 'Ground spice', crumb.spiceG, cupG.spice),
-  ],
+  slipLines: ({ crumb }) => crumbLines(crumb),
   advice: ({ openShare }, { spec }) => [
     ...(openShare < BARE_FRUIT_SHARE
       ? []
@@ -139,5 +160,5 @@ export const crumbTop: TopRules<TopOf<'crumb'>> = {
       ? [watch('bare_fruit', 'top', 'Too little crumb: it must cover the fruit, bare fruit burns.')]
       : []),
   ],
-  contains: (form, larder) => crumbOf(form, larder).contains,
+  contains: (form, larder) => topCrumb(form, larder).contains,
 };

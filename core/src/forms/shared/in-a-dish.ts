@@ -33,7 +33,7 @@ const usual = {
   done: null,
   fillingBody: (fruit: FillingBody, _filling: Filling, _build: Build) => fruit,
   setsAtC: null,
-  toppingMin: 0,
+  toppingMin: () => 0,
   midBakeWork: '',
   turned: false,
   eaten: 'sliced_cold',

@@ -33,10 +33,10 @@ function ofFilling({ spec, filling, larder }: BuiltContext): CareId[] {
 }
 
 /** Flour that is not eaten raw, where there is any. */
-const ofFlour = ({ build, form }: BuiltContext): Advice[] =>
+const ofFlour = ({ build, form, spec }: BuiltContext): Advice[] =>
   build.dough.massG > 0
     ? careAt('pastry', 'raw_dough')
-    : form.toppingMin > 0
+    : form.toppingMin(spec.form) > 0
       ? careAt('top', 'raw_flour')
       : [];
 

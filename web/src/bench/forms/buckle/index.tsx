@@ -1,12 +1,13 @@
 import type { BuckleSpec, PiePlan } from '@mardle/core';
-import { builtInLarder, rowOf, topAs, topOutline, usualBuckle } from '@mardle/core';
+import { builtInLarder, rowOf, topAs, topOutline, usualBuckle, usualStreusel } from '@mardle/core';
+import { Choice } from '../../../kit/Choice/Choice.js';
 import { Dial } from '../../../kit/Dial/Dial.js';
 import { Fig } from '../../../kit/Figure/Fig.js';
 import drawing from '../../CrossSection/CrossSection.module.css';
 import classes from '../../stations/stations.module.css';
 import type { StationProps } from '../../useBenchSpec.js';
 import { changeForm } from '../../useBenchSpec.js';
-import { batterStops } from '../../words.js';
+import { batterStops, coverStops } from '../../words.js';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
 import { Above, spreadOver } from '../shared/Above.js';
 import above from '../shared/Above.module.css';
@@ -17,12 +18,19 @@ import { OnSlice } from '../shared/Pastry.js';
 import { sliceFrame, topFrame } from '../shared/top-frame.js';
 import { usualView } from '../shared/usual.js';
 
-/** Batter that the fruit is folded into. */
+const NONE = 'none';
+const streusels = [
+  { value: NONE, label: 'None' },
+  ...[...builtInLarder.crumbs.values()].map(({ id, label }) => ({ value: id, label })),
+];
+
+/** Batter that the fruit is folded into, and what is strewn on it. */
 function BatterPart({ spec, plan }: StationProps) {
   const figures = plan?.figures ?? {};
   const chosen = spec.form.buckle ?? usualBuckle;
   const set = (part: Partial<BuckleSpec>): void => changeForm({ buckle: { ...chosen, ...part } });
   const row = rowOf(builtInLarder.toppings, 'batter');
+  const { streusel } = chosen;
   return (
     <>
       <div className={classes.row}>
@@ -34,13 +42,37 @@ function BatterPart({ spec, plan }: StationProps) {
           shown={`${chosen.perFruit.toFixed(2)} x`}
           onChange={(perFruit) => set({ perFruit })}
         />
+        {streusel && (
+          <Dial
+            label="Streusel"
+            value={streusel.cover}
+            stops={coverStops}
+            hair={0.05}
+            shown={`${streusel.cover.toFixed(2)} x a crumb top’s`}
+            onChange={(cover) => set({ streusel: { ...streusel, cover } })}
+          />
+        )}
         <div className={classes.facts}>
           <p>
-            <Fig figure={figures['topping.mass']} band /> of batter to fold the fruit into.
+            <Fig figure={figures['topping.mass']} band /> of batter to fold the fruit into
+            {streusel && (
+              <>
+                , <Fig figure={figures['crumb.mass']} band /> of streusel on it
+              </>
+            )}
+            .
           </p>
           <p>{row.how} It is done when a skewer in the middle comes out clean.</p>
         </div>
       </div>
+      <Choice
+        label="Streusel on it"
+        value={streusel?.school ?? NONE}
+        options={streusels}
+        onChange={(school) =>
+          set({ streusel: school === NONE ? undefined : { ...(streusel ?? usualStreusel), school } })
+        }
+      />
       <OwnToppingPart limit="form.buckle.own" row={row} own={chosen.own} onChange={(own) => set({ own })} />
     </>
   );
@@ -70,8 +102,9 @@ function BatterOnSlice({ shape, colour }: SliceTopProps) {
 
 function BatterAbove({ plan }: { readonly plan: PiePlan }) {
   const top = topOutline(plan.build.vessel.dish);
+  const streusel = topAs('batter', plan.build.top)?.streusel;
   return (
-    <Above plan={plan} label="batter with fruit showing through">
+    <Above plan={plan} label={`batter with fruit showing through${streusel ? ', strewn with streusel' : ''}`}>
       <OutlineShape of={top} className={above.batter} />
       {spreadOver(top, 2.2).map(([x, y], i) => (
         <circle
@@ -82,6 +115,10 @@ function BatterAbove({ plan }: { readonly plan: PiePlan }) {
           fill={fleshColour(plan.spec.filling.fruits[0]?.fruit ?? '')}
         />
       ))}
+      {streusel &&
+        spreadOver(top, 1.6).map(([x, y], i) => (
+          <circle key={`s${i}`} cx={x} cy={y + ((i * 53) % 7) * 0.1} r={0.35} className={above.pastry} />
+        ))}
     </Above>
   );
 }
@@ -94,6 +131,10 @@ export const buckle: FormView = {
   SliceTop: BatterOnSlice,
   inBatter: true,
   covered: 'in a batter',
-  topLine: ({ build }, say) => `${say(topAs('batter', build.top)?.batter.massG ?? 0, 'g')} batter`,
+  topLine: ({ build }, say) => {
+    const top = topAs('batter', build.top);
+    const streusel = top?.streusel ? `, ${say(top.streusel.massG, 'g')} streusel` : '';
+    return `${say(top?.batter.massG ?? 0, 'g')} batter${streusel}`;
+  },
   cue: () => 'Done when a skewer in the middle comes out clean',
 };
