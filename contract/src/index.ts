@@ -10,6 +10,7 @@ export * from './kitchens/kitchen-file.request.js';
 export * from './kitchens/kitchen-file.response.js';
 export * from './kitchens/kitchen.request.js';
 export * from './kitchens/kitchen.response.js';
+export * from './larder/own-rows.request.js';
 export * from './log/log.query.js';
 export * from './log/log.response.js';
 export * from './log/photo.js';

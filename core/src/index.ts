@@ -13,7 +13,7 @@ export {
   withFraction,
 } from './units/index.js';
 
-export type { Fruit, FruitPiece, Larder, OwnFruit, OwnFruitFigure } from './larder/index.js';
+export type { Fruit, FruitPiece, Larder, OwnFruit, OwnFruitFigure, OwnThickener } from './larder/index.js';
 export {
   builtInAdditions,
   builtInDoughs,
@@ -23,10 +23,13 @@ export {
   builtInThickeners,
   builtInWashes,
   checkOwnFruit,
+  checkOwnThickener,
   cupG,
   ownFigureRows,
+  ownThickenerRows,
   rowOf,
   withOwnFruits,
+  withOwnThickeners,
 } from './larder/index.js';
 
 export type {
@@ -100,7 +103,11 @@ export {
   limitOf,
   limits,
   ovenKinds,
+  flourCupField,
   ownFruitSchema,
+  ownThickenerSchema,
+  soldSchema,
+  stapleSchema,
   pieSchema,
   preparationKinds,
   rackLevels,

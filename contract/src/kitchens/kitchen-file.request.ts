@@ -122,6 +122,9 @@ export class KitchenFileRequest {
   @Parts() bakes: KitchenFileBake[];
   /** Left out of files of an earlier Mardle. */
   @MayBeLeftOut() @Parts() days?: KitchenFileDay[];
+  @MayBeLeftOut() @Parts() thickeners?: object[];
+  @MayBeLeftOut() @Parts() staples?: object[];
+  @MayBeLeftOut() @Parts() sold?: object[];
 }
 
 export class KitchenFileQuery {

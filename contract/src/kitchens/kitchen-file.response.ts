@@ -5,6 +5,8 @@ export interface BroughtIn {
     readonly dishes: number;
     readonly ovens: number;
     readonly fruits: number;
+    /** Thickeners, weights of a cup and how things are sold. */
+    readonly ownRows: number;
     readonly pies: number;
     readonly versions: number;
     readonly bakes: number;

@@ -174,4 +174,36 @@ describe('a day’s file says of buying', () => {
   ])('%j: said by its field', (said, field) => {
     expect(problems(said)).toContain(field);
   });
+
+  it('buys eggs and lemons by the piece, milk by its weight, and no “lemon juice”', () => {
+    // One egg with a spoon of milk washes three pies: two mixes for four.
+    const spec = {
+      ...starterSpec,
+      pastry: { ...starterSpec.pastry, wash: 'whole_egg' },
+      filling: { ...starterSpec.filling, lemonJuiceG: 30, lemonZestG: 6 },
+    };
+    const items = new Map(
+      buyDay(weighDay([{ count: 4, spec }]).amounts, usualBuying).items.map((one) => [one.label, one]),
+    );
+    expect(items.get('Eggs')?.pieces).toBe(2);
+    expect(items.get('Milk')?.needsG).toBeCloseTo(30, 6);
+    // 6 g of zest is a lemon, whose juice is there with it: four of them, not 4 and 2.7.
+    expect(items.get('Lemons')?.pieces).toBe(4);
+    expect([...items.keys()].join()).not.toMatch(/juice|zest|Whole egg/i);
+  });
+
+  it('buys the eggs of a wash and of a batter together, and shares their price among the pies', () => {
+    const buckle = changeForm({ ...starterSpec, name: 'Buckle' }, 'buckle').spec;
+    const lid = { ...starterSpec, name: 'Lid', pastry: { ...starterSpec.pastry, wash: 'whole_egg' } };
+    const { amounts: both } = weighDay([
+      { count: 1, spec: buckle },
+      { count: 1, spec: lid },
+    ]);
+    const batterEggG = both.find(({ label }) => label === 'Egg, beaten')?.massG ?? 0;
+    const priced = { Eggs: { haveG: null, packG: null, packPrice: 0.5 } };
+    const { items, pies } = buyDay(both, { slices: 8, items: priced });
+    expect(items.find(({ label }) => label === 'Eggs')?.pieces).toBe(Math.ceil(batterEggG / 50 + 1 - 0.1));
+    expect(pies.find(({ name }) => name === 'Buckle')?.cost).toBeCloseTo((0.5 * batterEggG) / 50, 6);
+    expect(pies.find(({ name }) => name === 'Lid')?.cost).toBeCloseTo(0.5, 6);
+  });
 });

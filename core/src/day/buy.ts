@@ -1,3 +1,4 @@
+import type { Purchase } from '../forms/index.js';
 import type { DayAmount } from './weigh.js';
 
 /** What a kitchen has of a thing and how it is sold; null for what nobody said. */
@@ -70,13 +71,14 @@ const boughtAs: ReadonlyMap<string, string> = new Map([
 ]);
 const nameOf = (label: string): string => boughtAs.get(label) ?? label;
 
+/** So much of a piece is not worth another one: eggs differ by more. Common practice, no source. */
+const SPARE_PIECE = 0.1;
+
 /** Less is a rounding, not a pack more. */
 const ROUNDING_G = 0.05;
 
 const perG = ({ packG, packPrice }: Stocked): number | null =>
   packG !== null && packPrice !== null && packG > 0 ? packPrice / packG : null;
-
-const scaled = (value: number | null, by: number): number | null => (value === null ? null : value * by);
 
 function toBuy(label: string, needsG: number, stocked: Stocked): ToBuy {
   const missingG = Math.max(0, needsG - (stocked.haveG ?? 0));
@@ -95,8 +97,9 @@ function toBuy(label: string, needsG: number, stocked: Stocked): ToBuy {
   };
 }
 
-function piecesToBuy(label: string, pieces: number, { packPrice }: Stocked): ToBuy {
-  const cost = packPrice === null ? null : pieces * packPrice;
+function piecesToBuy(label: string, used: number, { packPrice }: Stocked): ToBuy {
+  // Two eggs and a twentieth are two eggs.
+  const pieces = Math.max(1, Math.ceil(used - SPARE_PIECE));
   return {
     ...nothingStocked,
     packPrice,
@@ -105,9 +108,37 @@ function piecesToBuy(label: string, pieces: number, { packPrice }: Stocked): ToB
     needsG: 0,
     missingG: 0,
     packs: pieces,
-    usesCost: cost,
-    buysCost: cost,
+    usesCost: packPrice === null ? null : used * packPrice,
+    buysCost: packPrice === null ? null : pieces * packPrice,
   };
+}
+
+/** One thing that is bought for one line of what is weighed, in pieces or g, and what of it each sort of pie takes. */
+interface Taken {
+  readonly label: string;
+  readonly byPiece: boolean;
+  readonly quantity: number;
+  readonly pies: readonly { readonly name: string; readonly count: number; readonly quantity: number }[];
+}
+
+/** What a line of the day takes from a shop. */
+function takes({ label, massG, boughtG, pieces, buys, ready, pies }: DayAmount): Taken[] {
+  if (ready) return [];
+  if (pieces !== null) {
+    const each = pies.map(({ name, count }) => ({ name, count, quantity: count }));
+    return [{ label, byPiece: true, quantity: pieces, pies: each }];
+  }
+  const whole: readonly Purchase[] = buys ?? [{ label: nameOf(label), massG: boughtG }];
+  return whole.map((one) => {
+    const byPiece = 'pieces' in one;
+    const quantity = byPiece ? one.pieces : one.massG;
+    const each = pies.map(({ name, count, massG: forPieG }) => ({
+      name,
+      count,
+      quantity: massG > 0 ? (quantity * forPieG) / massG : 0,
+    }));
+    return { label: one.label, byPiece, quantity, pies: each };
+  });
 }
 
 /**
@@ -119,31 +150,28 @@ function piecesToBuy(label: string, pieces: number, { packPrice }: Stocked): ToB
  * @example buyDay([], usualBuying).buysCost // 0
  */
 export function buyDay(amounts: readonly DayAmount[], { slices, items }: Buying): Bought {
-  const bought = amounts.flatMap(({ label, ...amount }) =>
-    amount.ready || FREE.has(label) ? [] : [{ ...amount, label: nameOf(label) }],
-  );
+  const bought = amounts.flatMap(takes).filter(({ label }) => !FREE.has(label));
   // A kitchen may call its fruit what it likes, also as what every object has.
   const known = new Map(Object.entries(items));
   const stockedOf = (label: string): Stocked => known.get(label) ?? nothingStocked;
   const labels = [...new Set(bought.map(({ label }) => label))];
   const lines = labels.map((label): ToBuy => {
-    const of = bought.filter((amount) => amount.label === label);
-    const pieces = of.reduce((sum, amount) => sum + (amount.pieces ?? 0), 0);
-    const needsG = of.reduce((sum, { boughtG }) => sum + boughtG, 0);
-    return pieces > 0 ? piecesToBuy(label, pieces, stockedOf(label)) : toBuy(label, needsG, stockedOf(label));
+    const uses = bought.filter((one) => one.label === label);
+    const all = uses.reduce((sum, { quantity }) => sum + quantity, 0);
+    return uses.some(({ byPiece }) => byPiece)
+      ? piecesToBuy(label, all, stockedOf(label))
+      : toBuy(label, all, stockedOf(label));
   });
   const pies = new Map<string, { count: number; cost: number; unpriced: Set<string> }>();
-  for (const { label, massG, boughtG, pieces, pies: of } of bought) {
+  for (const { label, byPiece, pies: of } of bought) {
     const stocked = stockedOf(label);
-    // Of a piece, or of a gram of what is weighed: fruit with its stones.
-    const price =
-      pieces !== null ? stocked.packPrice : massG > 0 ? scaled(perG(stocked), boughtG / massG) : null;
-    for (const { name, count, massG: forPieG } of of) {
+    const price = byPiece ? stocked.packPrice : perG(stocked);
+    for (const { name, count, quantity } of of) {
       const pie = pies.get(name) ?? { count, cost: 0, unpriced: new Set<string>() };
       // Not each of them takes of everything: one on a frozen shell takes no flour.
       pie.count = Math.max(pie.count, count);
       if (price === null) pie.unpriced.add(label);
-      else pie.cost += price * (pieces !== null ? count : forPieG);
+      else pie.cost += price * quantity;
       pies.set(name, pie);
     }
   }

@@ -1,6 +1,6 @@
 import type { Larder } from '../larder/index.js';
 import { builtInLarder } from '../larder/index.js';
-import type { SlipLine } from '../forms/index.js';
+import type { Purchase, SlipLine } from '../forms/index.js';
 import type { PiePlan } from '../plan/index.js';
 import { planPie } from '../plan/index.js';
 import type { PieSpec } from '../spec/index.js';
@@ -15,6 +15,8 @@ export interface DayAmount {
   readonly boughtG: number;
   /** So many, of what is bought by the piece: there is nothing to weigh then. */
   readonly pieces: number | null;
+  /** What is bought for all of it, where that is not the thing itself: lemons for their juice. */
+  readonly buys?: readonly Purchase[];
   /** It is there already: nothing to buy. */
   readonly ready: boolean;
   /** What it is for, by the names of the pies with how many of each. */
@@ -26,6 +28,9 @@ export interface DayAmounts {
   readonly allergens: readonly string[];
 }
 
+/** Of nothing, nothing is bought. */
+const TINY_G = 1e-9;
+
 type ForPie = DayAmount['pies'][number];
 
 /** Pies of one name are told once, also when they are wanted at several hours. */
@@ -36,6 +41,13 @@ const withPie = (pies: readonly ForPie[], one: ForPie): ForPie[] => {
   return pies.map((pie) => (pie === same ? both : pie));
 };
 
+const timesMore = (bought: readonly Purchase[], by: number): Purchase[] =>
+  bought.map((one) =>
+    'pieces' in one
+      ? { label: one.label, pieces: one.pieces * by }
+      : { label: one.label, massG: one.massG * by },
+  );
+
 /** What is mixed for several pies at once, as a wash by the egg, is mixed whole. */
 function whole({ mixedG, ...amount }: DayAmount & { readonly mixedG: number | null }): DayAmount {
   if (mixedG === null || mixedG <= 0 || amount.massG <= 0) return amount;
@@ -45,6 +57,7 @@ function whole({ mixedG, ...amount }: DayAmount & { readonly mixedG: number | nu
     ...amount,
     massG,
     boughtG: massG,
+    ...(amount.buys && { buys: timesMore(amount.buys, more) }),
     pies: amount.pies.map((pie) => ({ ...pie, massG: pie.massG * more })),
   };
 }
@@ -93,6 +106,9 @@ export function weighDay(
           boughtG: (before?.boughtG ?? 0) + (line.boughtG === undefined ? massG : line.boughtG * count),
           pieces: line.bought && line.massG === 0 ? (before?.pieces ?? 0) + count : null,
           ready: line.ready ?? false,
+          ...(line.buys && {
+            buys: [...(before?.buys ?? []), ...timesMore(line.buys, massG / Math.max(line.massG, TINY_G))],
+          }),
           mixedG: line.usesG === undefined ? null : line.massG,
           pies: withPie(before?.pies ?? [], { name: spec.name, count, massG }),
         });

@@ -20,7 +20,7 @@ export { buildFigures, buildPie } from './build-pie.js';
 export type { BuiltContext, PlanContext } from './context.js';
 export { equivalents } from './equivalent.js';
 export type { Form, TakenUp, SeenDone } from './form.js';
-export type { SlipGroup, SlipLine } from './slip-line.js';
+export type { Purchase, SlipGroup, SlipLine } from './slip-line.js';
 export { inCupsMl } from './slip-line.js';
 
 const forms: Readonly<Record<FormKind, Form>> = {

@@ -1,5 +1,9 @@
 import { ML_PER_CUP } from '../units/index.js';
 
+/** A thing as a shop sells it: by the piece, as an egg, or by its mass in g. */
+export type Purchase =
+  { readonly label: string; readonly pieces: number } | { readonly label: string; readonly massG: number };
+
 /** One thing to weigh. Mass in g; the household measure is a volume in mL or a count of pieces, when there is one. */
 export interface SlipLine {
   readonly id: string;
@@ -15,6 +19,8 @@ export interface SlipLine {
   readonly note?: string;
   /** As bought, for fruit. */
   readonly boughtG?: number;
+  /** What is bought for its `massG`, where that is not the thing itself: eggs and milk for a wash. */
+  readonly buys?: readonly Purchase[];
   /** Bought as it is: nothing to weigh. */
   readonly bought?: boolean;
   /** There already, out of the cold: nothing to buy. */

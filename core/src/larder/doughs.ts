@@ -10,6 +10,8 @@ export interface Dough {
   readonly sugar: number;
   readonly other: number;
   readonly otherLabel: string;
+  /** g of it that a whole egg gives, where it is part of one. */
+  readonly otherPerEggG?: number;
   readonly contains: readonly string[];
   readonly chillLeastMin: number;
   readonly chillGoodMin: number;
@@ -113,6 +115,7 @@ export const builtInDoughs = tableOf<Dough>({
     sugar: 4,
     other: 6,
     otherLabel: 'Egg yolk',
+    otherPerEggG: 18,
     contains: ['wheat', 'milk', 'egg'],
     chillLeastMin: 60,
     chillGoodMin: 180,

@@ -14,6 +14,13 @@ export { builtInFruits, solublePercent } from './fruits.js';
 export type { Larder } from './larder.js';
 export { builtInLarder, rowOf } from './larder.js';
 export type { OwnFruit, OwnFruitFigure } from './own-fruit.js';
+export type { OwnThickener, OwnThickenerFigure } from './own-thickener.js';
+export {
+  checkOwnThickener,
+  ownThickenerFigures,
+  ownThickenerRows,
+  withOwnThickeners,
+} from './own-thickener.js';
 export { checkOwnFruit, ownFigureRows, ownFruitFigures, withOwnFruits } from './own-fruit.js';
 export { lemon } from './seasonings.js';
 export { softeningFactor } from './softening.js';

@@ -12,6 +12,7 @@ import type { KnownOven } from './ovens.js';
 import { builtInOvens } from './ovens.js';
 import type { Seasoning } from './seasonings.js';
 import { builtInSeasonings } from './seasonings.js';
+import { cupG } from './staples.js';
 import type { Sugar } from './sugars.js';
 import { builtInSugars } from './sugars.js';
 import type { Thickener } from './thickeners.js';
@@ -37,6 +38,8 @@ export interface Larder {
   readonly dishes: Table<KnownDish>;
   readonly materials: Table<DishMaterial>;
   readonly ovens: Table<KnownOven>;
+  /** What a cup of plain flour weighs, g. */
+  readonly flourCupG: number;
 }
 
 export const builtInLarder: Larder = {
@@ -52,6 +55,7 @@ export const builtInLarder: Larder = {
   dishes: builtInDishes,
   materials: builtInMaterials,
   ovens: builtInOvens,
+  flourCupG: cupG.flour,
 };
 
 /**

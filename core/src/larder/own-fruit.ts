@@ -174,7 +174,8 @@ export function withOwnFruits(larder: Larder, own: readonly OwnFruit[]): Larder 
   return { ...larder, fruits };
 }
 
-interface OwnFruitProblem {
+/** What is wrong with a row that a kitchen keeps, and what to do. */
+export interface OwnRowProblem {
   readonly field: string;
   readonly message: string;
   readonly remedy: string;
@@ -186,7 +187,7 @@ interface OwnFruitProblem {
  * @returns fields with what to do
  * @example checkOwnFruit({ id: 'damson', label: 'Damson', like: 'damson', figures: {} }).length // 0
  */
-export function checkOwnFruit(own: OwnFruit): OwnFruitProblem[] {
+export function checkOwnFruit(own: OwnFruit): OwnRowProblem[] {
   const base = builtInFruits.get(own.like);
   if (!base) {
     return [
@@ -197,7 +198,7 @@ export function checkOwnFruit(own: OwnFruit): OwnFruitProblem[] {
       },
     ];
   }
-  const problems: OwnFruitProblem[] = [];
+  const problems: OwnRowProblem[] = [];
   if (own.id !== own.like && builtInFruits.has(own.id)) {
     problems.push({
       field: 'id',

@@ -8,6 +8,10 @@ export interface Wash {
   /** Of that brushed on one pie of 23 cm: the rest does for others on the bench. */
   readonly brushedG: number;
   readonly recipe: string;
+  /** Bought for what is mixed at a time; eggs by the piece, the rest in g. */
+  readonly eggs: number;
+  readonly milkG: number;
+  readonly creamG: number;
   readonly effect: string;
   /** Factor on the rate of browning. */
   readonly browning: number;
@@ -21,6 +25,9 @@ export const builtInWashes = tableOf<Wash>({
     gPerPie: 0,
     brushedG: 0,
     recipe: '',
+    eggs: 0,
+    milkG: 0,
+    creamG: 0,
     effect: 'pale and matt',
     browning: 1,
     contains: [],
@@ -30,6 +37,9 @@ export const builtInWashes = tableOf<Wash>({
     gPerPie: 20,
     brushedG: 20,
     recipe: '20 g milk',
+    eggs: 0,
+    milkG: 20,
+    creamG: 0,
     effect: 'soft gold; little shine',
     browning: 1.1,
     contains: ['milk'],
@@ -39,6 +49,9 @@ export const builtInWashes = tableOf<Wash>({
     gPerPie: 35,
     brushedG: 12,
     recipe: '1 egg white with 1 tsp water',
+    eggs: 1,
+    milkG: 0,
+    creamG: 0,
     effect: 'shine and hold for coarse sugar; light colour',
     browning: 1.1,
     contains: ['egg'],
@@ -48,6 +61,9 @@ export const builtInWashes = tableOf<Wash>({
     gPerPie: 65,
     brushedG: 18,
     recipe: '1 egg with 1 tbsp milk',
+    eggs: 1,
+    milkG: 15,
+    creamG: 0,
     effect: 'even gold with shine',
     browning: 1.45,
     contains: ['egg', 'milk'],
@@ -57,6 +73,9 @@ export const builtInWashes = tableOf<Wash>({
     gPerPie: 33,
     brushedG: 15,
     recipe: '1 yolk with 15 mL cream and a pinch of salt',
+    eggs: 1,
+    milkG: 0,
+    creamG: 15,
     effect: 'deep gold; colours soonest',
     browning: 1.5,
     contains: ['egg', 'milk'],

@@ -1,7 +1,13 @@
 import { preparations } from '../filling/index.js';
 import { formOf } from '../forms/index.js';
 import type { Larder } from '../larder/index.js';
-import { builtInLarder, checkOwnFruit, withOwnFruits } from '../larder/index.js';
+import {
+  builtInLarder,
+  checkOwnFruit,
+  checkOwnThickener,
+  withOwnFruits,
+  withOwnThickeners,
+} from '../larder/index.js';
 import type { FieldProblem, PieSpec } from '../spec/index.js';
 import { checkFields, pieSchema, UnreadableSpec, upgradeSpec } from '../spec/index.js';
 import { checkDish } from './check-dish.js';
@@ -69,6 +75,9 @@ export function checkSpec(spec: PieSpec, larder: Larder): FieldProblem[] {
     ...spec.ownFruits.flatMap((own, i) =>
       checkOwnFruit(own).map((problem) => ({ ...problem, field: `ownFruits.${i}.${problem.field}` })),
     ),
+    ...(spec.ownThickeners ?? []).flatMap((own, i) =>
+      checkOwnThickener(own).map((problem) => ({ ...problem, field: `ownThickeners.${i}.${problem.field}` })),
+    ),
   ];
 }
 
@@ -77,15 +86,25 @@ type ReadSpec =
   | { readonly ok: true; readonly spec: PieSpec }
   | { readonly ok: false; readonly problems: readonly FieldProblem[] };
 
+type OwnFigures = Pick<PieSpec, 'ownFruits' | 'ownThickeners' | 'flourCupG'>;
+
 /**
- * The larder that a spec is planned with: the built-in one with the spec's own fruits over it.
+ * The larder that a spec is planned with: the built-in one with the spec's own fruits, thickeners and cup of flour over it.
  * @param spec a pie
  * @param larder to lay over
  * @returns a larder
  * @example larderOf(starterSpec).fruits.size === builtInLarder.fruits.size // true
  */
-export const larderOf = (spec: Pick<PieSpec, 'ownFruits'>, larder: Larder = builtInLarder): Larder =>
-  withOwnFruits(larder, Array.isArray(spec.ownFruits) ? spec.ownFruits : []);
+export function larderOf(spec: OwnFigures, larder: Larder = builtInLarder): Larder {
+  const { ownFruits, ownThickeners, flourCupG } = spec;
+  // A spec that is still to be checked may hold anything.
+  const fruited = withOwnFruits(larder, Array.isArray(ownFruits) ? ownFruits : []);
+  return withOwnThickeners(
+    fruited,
+    Array.isArray(ownThickeners) ? ownThickeners : [],
+    typeof flourCupG === 'number' ? flourCupG : undefined,
+  );
+}
 
 /**
  * Reads a pie of any version: brings it forward and checks it. The one way in for files, stored rows and drafts.

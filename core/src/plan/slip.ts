@@ -63,7 +63,7 @@ function pastryLines(context: BuiltContext): SlipLine[] {
       id: 'flour',
       label: 'Plain flour',
       massG: dough.flourG,
-      volumeMl: inCupsMl(dough.flourG, cupG.flour),
+      volumeMl: inCupsMl(dough.flourG, larder.flourCupG),
       figure: 'pastry.flour',
     },
     {
@@ -92,6 +92,7 @@ function pastryLines(context: BuiltContext): SlipLine[] {
       label: row.otherLabel,
       massG: dough.otherG,
       volumeMl: dough.otherG,
+      ...(row.otherPerEggG && { buys: [{ label: 'Eggs', pieces: dough.otherG / row.otherPerEggG }] }),
       figure: 'pastry.other',
     },
     {
@@ -165,6 +166,7 @@ function fillingLines(context: BuiltContext): SlipLine[] {
   const { spec, filling, larder } = context;
   const { filling: chosen } = spec;
   const shares = chosen.thickeners.reduce((sum, part) => sum + part.share, 0);
+  const juiceLemons = chosen.lemonJuiceG / lemon.juicePerLemonG;
   const liquidG = stirredInG(chosen, filling.batch.massG);
   const fruit = filling.batch.fruits.map((item, i): SlipLine => {
     const bought = boughtMassG(item);
@@ -209,12 +211,15 @@ function fillingLines(context: BuiltContext): SlipLine[] {
       label: 'Lemon juice',
       massG: chosen.lemonJuiceG,
       volumeMl: chosen.lemonJuiceG,
-      pieces: { count: chosen.lemonJuiceG / lemon.juicePerLemonG, word: 'lemon' },
+      pieces: { count: juiceLemons, word: 'lemon' },
+      buys: [{ label: 'Lemons', pieces: juiceLemons }],
     },
     {
       id: 'zest',
       label: 'Lemon zest',
       massG: chosen.lemonZestG,
+      // The lemons that are pressed are grated first.
+      buys: [{ label: 'Lemons', pieces: Math.max(0, chosen.lemonZestG / lemon.zestPerLemonG - juiceLemons) }],
       volumeMl: (chosen.lemonZestG / lemon.zestTeaspoonG) * 5,
     },
     {
@@ -248,9 +253,14 @@ const COARSE_SUGAR_G = 10;
 /** A wash is mixed by the egg, whatever the pie; coarse sugar goes on what it holds. */
 function washLines({ spec: { pastry }, larder, form }: BuiltContext): SlipLine[] {
   if (!form.washed) return [];
-  const { label, gPerPie, brushedG, recipe } = rowOf(larder.washes, pastry.wash);
+  const { label, gPerPie, brushedG, recipe, eggs, milkG, creamG } = rowOf(larder.washes, pastry.wash);
+  const buys = [
+    { label: 'Eggs', pieces: eggs },
+    { label: 'Milk', massG: milkG },
+    { label: 'Cream', massG: creamG },
+  ].filter(({ pieces = 0, massG = 0 }) => pieces + massG > 0);
   return [
-    { id: 'wash', label, massG: gPerPie, usesG: brushedG, note: recipe },
+    { id: 'wash', label, massG: gPerPie, usesG: brushedG, note: recipe, buys },
     {
       id: 'coarse_sugar',
       label: 'Coarse sugar',

@@ -67,7 +67,7 @@ interface TextField extends Told {
 /** The id of a row of one of the larder's tables. */
 interface RowField extends Told {
   readonly type: 'row';
-  readonly table: keyof Larder;
+  readonly table: keyof Omit<Larder, 'flourCupG'>;
   readonly noun: string;
 }
 

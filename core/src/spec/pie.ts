@@ -1,7 +1,8 @@
-import { ownFruitFigures } from '../larder/index.js';
+import { ownFruitFigures, ownThickenerFigures } from '../larder/index.js';
 import { bakeSchema } from './bake.js';
 import { dishSchema } from './dish.js';
 import type { SpecOf } from './field.js';
+import { optional } from './field.js';
 import { fillingSchema } from './filling.js';
 import { formSchema } from './form.js';
 import { pastrySchema } from './pastry.js';
@@ -20,6 +21,33 @@ export const ownFruitSchema = {
   label: { type: 'text', longest: 80, emptyRemedy: 'Give the fruit a name.', what: 'what it is called' },
   like: { type: 'text', longest: 60, what: 'the built-in fruit whose figures stand in for those not given' },
   figures: { type: 'figures', of: ownFruitFigures, what: 'its own figures' },
+} as const;
+
+export const ownThickenerSchema = {
+  id: {
+    type: 'text',
+    longest: 60,
+    emptyRemedy: 'Give the thickener an id of its own.',
+    what: 'id; that of a built-in thickener for own figures of it',
+  },
+  label: { type: 'text', longest: 80, emptyRemedy: 'Give the thickener a name.', what: 'what it is called' },
+  like: {
+    type: 'text',
+    longest: 60,
+    what: 'the built-in thickener whose figures stand in for those not given',
+  },
+  figures: { type: 'figures', of: ownThickenerFigures, what: 'its own figures' },
+} as const;
+
+const FLOUR_REMEDY = 'A cup of flour weighs 80 to 200 g: sifted is light, pressed is heavy.';
+/** What a cup of the kitchen's flour weighs, as the kitchen fills it. */
+export const flourCupField = {
+  type: 'number',
+  unit: 'g',
+  least: 80,
+  most: 200,
+  remedy: FLOUR_REMEDY,
+  what: 'what a cup of flour weighs, as this kitchen fills it',
 } as const;
 
 /** Everything the baker chooses about one pie, each field once. */
@@ -48,6 +76,16 @@ export const pieSchema = {
     most: 100,
     what: 'figures of the kitchen’s own that this pie is planned with',
   },
+  ownThickeners: optional('none', {
+    type: 'list',
+    name: 'OwnThickener',
+    of: ownThickenerSchema,
+    least: 0,
+    most: 20,
+    since: 5,
+    what: 'thickeners of the kitchen’s own that this pie is planned with',
+  }),
+  flourCupG: optional('130 g', { ...flourCupField, since: 5 }),
 } as const;
 
 /** Everything the baker chose about one pie, and nothing computed. */

@@ -102,7 +102,13 @@ function teaspoons(volumeMl: number): Measure[] {
       return [
         level,
         { ...level, number: `scant ${number}`, volumeMl: level.volumeMl * SCANT, parts: n + 3, level: false },
-        { ...level, number: `heaped ${number}`, volumeMl: level.volumeMl * HEAPED, parts: n + 3, level: false },
+        {
+          ...level,
+          number: `heaped ${number}`,
+          volumeMl: level.volumeMl * HEAPED,
+          parts: n + 3,
+          level: false,
+        },
       ];
     }),
   );

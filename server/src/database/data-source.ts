@@ -8,8 +8,10 @@ import { ReadingEntity } from '../probe/reading.entity.js';
 import { DayEntity, DayTickEntity } from '../days/day.entities.js';
 import { PhotoEntity } from '../log/photo.entity.js';
 import { TastingEntity } from '../log/tasting.entity.js';
+import { OwnRowEntity } from '../larder/own-row.entity.js';
 import { OwnFruitEntity } from '../larder/own-fruit.entity.js';
 import { FirstTables1764032400000 } from './migrations/0001-first-tables.js';
+import { OwnRows1764800000000 } from './migrations/0011-own-rows.js';
 import { OwnFruits1764036000000 } from './migrations/0002-own-fruits.js';
 import { DishesAndOvens1764039600000 } from './migrations/0003-dishes-and-ovens.js';
 import { LeftOutIsNull1764100000000 } from './migrations/0004-left-out-is-null.js';
@@ -38,6 +40,7 @@ export function databaseOptions({ database }: Config): DataSourceOptions {
       BakeEntity,
       BakeEventEntity,
       OwnFruitEntity,
+      OwnRowEntity,
       TastingEntity,
       ReadingEntity,
       PhotoEntity,
@@ -55,6 +58,7 @@ export function databaseOptions({ database }: Config): DataSourceOptions {
       Photos1764500000000,
       Days1764600000000,
       LogAtHand1764700000000,
+      OwnRows1764800000000,
     ],
     synchronize: false,
     poolSize: 8,

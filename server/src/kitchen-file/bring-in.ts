@@ -1,4 +1,5 @@
 import type { BroughtIn, KitchenFileBake, KitchenFilePie } from '@mardle/contract';
+import { ownRowKinds } from '@mardle/contract';
 import { isFinished, isLogged } from '@mardle/core';
 import type { EntityManager, EntityTarget } from 'typeorm';
 import { BakeEntity, BakeEventEntity } from '../bakes/bake.entities.js';
@@ -6,6 +7,7 @@ import { rowOf, toEvent } from '../bakes/bakes.service.js';
 import type { Kept } from '../kitchens/kitchen.entities.js';
 import { DishEntity, OvenEntity } from '../kitchens/kitchen.entities.js';
 import { asSaid, THE_KITCHEN } from '../kitchens/kitchens.service.js';
+import { OwnRowEntity } from '../larder/own-row.entity.js';
 import { OwnFruitEntity } from '../larder/own-fruit.entity.js';
 import { PhotoEntity } from '../log/photo.entity.js';
 import { photoName } from '../log/plain-photo.js';
@@ -60,6 +62,25 @@ async function bringFruits(bringing: Bringing, { fruits }: CheckedKitchen): Prom
   const fresh = rows.filter(({ fruitId }) => !known.has(fruitId));
   await insertAll(bringing, OwnFruitEntity, fresh);
   bringing.added.fruits = fresh.length;
+}
+
+async function bringOwnRows(bringing: Bringing, kitchen: CheckedKitchen): Promise<void> {
+  const here = await bringing.manager.findBy(OwnRowEntity, { kitchenId: THE_KITCHEN });
+  const known = new Map(here.map(({ kind, rowId, row }) => [`${kind} ${rowId}`, row]));
+  for (const kind of ownRowKinds) {
+    const rows: readonly { readonly id: string }[] = kitchen[kind];
+    for (const row of rows) {
+      const there = known.get(`${kind} ${row.id}`);
+      if (there && !alike(there, row)) bringing.differs.push(row.id);
+    }
+    const fresh = rows.filter(({ id }) => !known.has(`${kind} ${id}`));
+    await insertAll(
+      bringing,
+      OwnRowEntity,
+      fresh.map((row) => ({ kitchenId: THE_KITCHEN, kind, rowId: row.id, row })),
+    );
+    bringing.added.ownRows += fresh.length;
+  }
 }
 
 /** A pie's versions go on where the kitchen's end; where both went on in other ways the kitchen's stay. */
@@ -249,6 +270,7 @@ export async function bringIn(
     dishes: 0,
     ovens: 0,
     fruits: 0,
+    ownRows: 0,
     pies: 0,
     versions: 0,
     bakes: 0,
@@ -270,6 +292,7 @@ export async function bringIn(
     kitchen.ovens.map(({ id, oven }) => ({ id, ...oven })),
   );
   await bringFruits(bringing, kitchen);
+  await bringOwnRows(bringing, kitchen);
   await bringPies(bringing, kitchen.pies);
   await bringBakes(bringing, kitchen.bakes);
   await bringDays(bringing, kitchen.days);

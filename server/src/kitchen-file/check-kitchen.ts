@@ -10,8 +10,10 @@ import {
   KitchenFileReading,
   KitchenFileRequest,
   OwnFruitRequest,
+  ownRowKinds,
+  ownRowShapes,
 } from '@mardle/contract';
-import type { FieldProblem } from '@mardle/contract';
+import type { FieldProblem, OwnRowKind, OwnRows } from '@mardle/contract';
 import type { OwnFruit } from '@mardle/core';
 import { checkOwnFruit, dishProblems, isPlain, readSpec } from '@mardle/core';
 import type { ClassConstructor } from 'class-transformer';
@@ -23,9 +25,12 @@ import { withUpgradedSpec } from '../pies/stored-spec.js';
 import { invalid } from '../problems/problem.js';
 
 /** A kitchen that was read and found right. */
-export interface CheckedKitchen extends Omit<KitchenFileRequest, 'fruits' | 'days'> {
+export interface CheckedKitchen extends Omit<KitchenFileRequest, 'fruits' | 'days' | OwnRowKind> {
   readonly fruits: readonly OwnFruit[];
   readonly days: KitchenFileDay[];
+  readonly thickeners: readonly OwnRows['thickeners'][];
+  readonly staples: readonly OwnRows['staples'][];
+  readonly sold: readonly OwnRows['sold'][];
 }
 
 /** Others are answered after so many parts. */
@@ -190,7 +195,15 @@ async function refuseOddPhotos(bakes: readonly KitchenFileBake[]): Promise<void>
   }
 }
 
-const parts = ['dishes', 'ovens', 'fruits', 'pies', 'bakes', 'days'];
+const parts = ['dishes', 'ovens', 'fruits', 'pies', 'bakes', 'days', ...ownRowKinds];
+
+const ownRows = <Kind extends OwnRowKind>(
+  kind: Kind,
+  lists: Readonly<Record<string, readonly unknown[]>>,
+): Promise<OwnRows[Kind][]> => {
+  const { shape, check } = ownRowShapes[kind];
+  return shaped<OwnRows[Kind]>(kind, lists[kind] ?? [], shape, check);
+};
 
 /** Reads a kitchen file whole before any of it is kept; refuses it with the place of what is wrong first. */
 export async function checkKitchen(body: unknown): Promise<CheckedKitchen> {
@@ -206,7 +219,11 @@ export async function checkKitchen(body: unknown): Promise<CheckedKitchen> {
     pies: await shapedPies(pies),
     bakes: await shapedBakes(bakes),
     days: await shaped('days', days, KitchenFileDay, ({ content }) => dayProblems(content)),
+    thickeners: await ownRows('thickeners', lists),
+    staples: await ownRows('staples', lists),
+    sold: await ownRows('sold', lists),
   };
+  for (const kind of ownRowKinds) refuseTwice(kind, checked[kind]);
   refuseTwice('dishes', checked.dishes);
   refuseTwice('ovens', checked.ovens);
   refuseTwice('fruits', checked.fruits);

@@ -3,7 +3,7 @@ import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
 
 /** Tables of a kitchen, those first that point to others. */
 const ofBakes = ['photo', 'reading', 'tasting', 'bake_event'];
-const ofKitchen = ['bake', 'pie', 'own_fruit', 'dish', 'oven', 'bake_day'];
+const ofKitchen = ['bake', 'pie', 'own_fruit', 'own_row', 'dish', 'oven', 'bake_day'];
 
 /** Empties the kitchen, so that what is brought in is all there is. */
 export async function clearKitchen(manager: EntityManager): Promise<void> {

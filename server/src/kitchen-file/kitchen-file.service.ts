@@ -4,6 +4,7 @@ import { DataSource } from 'typeorm';
 import { inTransaction } from '../database/transaction.js';
 import { KitchenEntity } from '../kitchens/kitchen.entities.js';
 import { KitchensService, THE_KITCHEN } from '../kitchens/kitchens.service.js';
+import { OwnRowsService } from '../larder/own-rows.service.js';
 import { LarderService } from '../larder/larder.service.js';
 import { busy } from '../problems/problem.js';
 import { bringIn } from './bring-in.js';
@@ -20,6 +21,7 @@ export class KitchenFileService {
     private readonly source: DataSource,
     private readonly kitchens: KitchensService,
     private readonly larder: LarderService,
+    private readonly ownRows: OwnRowsService,
   ) {}
 
   private saving = 0;
@@ -37,7 +39,7 @@ export class KitchenFileService {
 
   private saveWhole(): Promise<KitchenFileRequest> {
     return this.source.transaction('REPEATABLE READ', (manager) =>
-      saveKitchen(manager, this.kitchens, this.larder),
+      saveKitchen(manager, this.kitchens, this.larder, this.ownRows),
     );
   }
 

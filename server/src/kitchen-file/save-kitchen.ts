@@ -8,6 +8,7 @@ import { DayEntity, DayTickEntity } from '../days/day.entities.js';
 import type { KitchensService } from '../kitchens/kitchens.service.js';
 import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
 import type { LarderService } from '../larder/larder.service.js';
+import type { OwnRowsService } from '../larder/own-rows.service.js';
 import { PhotoEntity } from '../log/photo.entity.js';
 import { TastingEntity } from '../log/tasting.entity.js';
 import { PieEntity, PieVersionEntity } from '../pies/pie.entities.js';
@@ -155,6 +156,7 @@ export async function saveKitchen(
   manager: EntityManager,
   kitchens: KitchensService,
   larder: LarderService,
+  ownRows: OwnRowsService,
 ): Promise<KitchenFileRequest> {
   const { name, dishes, ovens } = await kitchens.current(manager);
   return {
@@ -165,6 +167,9 @@ export async function saveKitchen(
     dishes: dishes.map(({ id, ...dish }) => ({ id, dish })),
     ovens: ovens.map(({ id, ...oven }) => ({ id, oven })),
     fruits: await larder.list(manager),
+    thickeners: await ownRows.list('thickeners', manager),
+    staples: await ownRows.list('staples', manager),
+    sold: await ownRows.list('sold', manager),
     pies: await piesOf(manager),
     bakes: await bakesOf(manager),
     days: await daysOf(manager),

@@ -1,5 +1,5 @@
 import type { PieResponse } from '@mardle/contract';
-import type { OwnFruit, PieSpec, Station } from '@mardle/core';
+import type { PieSpec, Station } from '@mardle/core';
 import { stations } from '@mardle/core';
 import { useThrottledValue } from '@mantine/hooks';
 import { IconPin } from '@tabler/icons-react';
@@ -13,6 +13,7 @@ import { useLater } from '../kit/useLater.js';
 import { useBench } from '../state/bench.js';
 import { usePlanOf } from '../state/plan.js';
 import classes from './Bench.module.css';
+import type { KitchenFigures } from './kitchenFigures.js';
 import { BenchHead } from './BenchHead.js';
 import { benchParts, bringIntoView, goToSlip, Jump } from './Jump.js';
 import type { Picture } from './PiePicture.js';
@@ -37,11 +38,11 @@ const narrow = (): boolean => window.matchMedia('(max-width: 900px)').matches;
 interface BenchProps {
   readonly pie: PieResponse;
   readonly spec: PieSpec;
-  readonly kitchenFruits: readonly OwnFruit[];
+  readonly kitchen: KitchenFigures;
 }
 
 /** The bench: work line above, the open station left, the picture that shows what it decides and the slip right. */
-export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
+export function Bench({ pie, spec, kitchen }: BenchProps) {
   const [search, setSearch] = useSearchParams();
   const wanted = search.get('station');
   const station: Station = isStation(wanted) ? wanted : 'shape';
@@ -80,7 +81,7 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
           name={spec.name}
           plan={plan}
           baking={now.baking !== null || spec !== settled}
-          kitchenFruits={kitchenFruits}
+          kitchen={kitchen}
         />
         <div>
           <WorkLine spec={settled} plan={planForLine} open={station} onOpen={open} />
@@ -88,7 +89,7 @@ export function Bench({ pie, spec, kitchenFruits }: BenchProps) {
         <div className={classes.main}>
           <Plate id={benchParts.station} label={`Station: ${station}`} className={classes.controls}>
             {station === 'shape' && <ShapeStation {...stationProps} />}
-            {station === 'fruit' && <FruitStation {...stationProps} kitchenFruits={kitchenFruits} />}
+            {station === 'fruit' && <FruitStation {...stationProps} kitchenFruits={kitchen.fruits} />}
             {station === 'juice' && <JuiceStation pieId={pie.id} {...stationProps} />}
             {station === 'pastry' && <PastryStation {...stationProps} />}
             {station === 'top' && <TopStation {...stationProps} />}

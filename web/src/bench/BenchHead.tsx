@@ -1,5 +1,5 @@
 import type { PieResponse } from '@mardle/contract';
-import type { OwnFruit, PiePlan, PieSpec } from '@mardle/core';
+import type { PiePlan, PieSpec } from '@mardle/core';
 import { ActionIcon, Button, Menu, TextInput } from '@mantine/core';
 import { IconArrowBackUp, IconArrowForwardUp, IconDotsVertical } from '@tabler/icons-react';
 import type { ReactNode } from 'react';
@@ -20,23 +20,24 @@ import { useSettings } from '../state/settings.js';
 import { useTyped } from '../state/typed.js';
 import { useUnsent } from '../state/unsent.js';
 import { downloadRecipe, downloadSpec } from './download.js';
-import { withKitchenFruits } from './kitchenFruits.js';
+import type { KitchenFigures } from './kitchenFigures.js';
+import { withKitchenFigures } from './kitchenFigures.js';
 import { useChangedElsewhere } from './useChangedElsewhere.js';
 
 interface BenchHeadProps {
   readonly pie: PieResponse;
   readonly name: string;
-  readonly kitchenFruits: readonly OwnFruit[];
+  readonly kitchen: KitchenFigures;
   readonly plan: PiePlan | null;
   /** The answer of this oven is still being worked out. */
   readonly baking: boolean;
 }
 
 /** Name, version, and what can be done with the pie as a whole. */
-export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitchenFruits }: BenchHeadProps) {
+export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitchen }: BenchHeadProps) {
   const { change, undo, redo, discard, markSaved } = useBench.getState();
   /** The spec as it lies on the bench when somebody acts on it, with the kitchen’s own fruits that it needs elsewhere. */
-  const onBench = (): PieSpec => withKitchenFruits(useBench.getState().spec ?? pie.spec, kitchenFruits);
+  const onBench = (): PieSpec => withKitchenFigures(useBench.getState().spec ?? pie.spec, kitchen);
   const basedOn = useBench((state) => state.basedOn);
   const restored = useBench((state) => state.restored);
   const canUndo = useStore(useBench.temporal, ({ pastStates }) => pastStates.length > 0);

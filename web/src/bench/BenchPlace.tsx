@@ -1,6 +1,5 @@
 import { useEffect, useMemo } from 'react';
 import { useParams } from 'react-router';
-import { useOwnFruits } from '../api/larder.js';
 import { usePie } from '../api/pies.js';
 import { Failure } from '../kit/Failure.js';
 import { useBench } from '../state/bench.js';
@@ -8,21 +7,19 @@ import type { Draft } from '../state/drafts.js';
 import { keptDraft, takeLeftDraft } from '../state/drafts.js';
 import { tabIsNamed } from '../state/tab.js';
 import { Bench } from './Bench.js';
-import { withKitchenFruits } from './kitchenFruits.js';
+import { withKitchenFigures } from './kitchenFigures.js';
+import { useKitchenFigures } from './useKitchenFigures.js';
 
 /** A pie's bench: fetches the pie, lays it on the bench, watches for versions saved elsewhere. */
 export function BenchPlace() {
   const { pieId = '' } = useParams();
   const { data: pie, error } = usePie(pieId);
-  const { data: kitchenFruits, error: fruitError } = useOwnFruits();
+  const { figures: kitchen, error: larderError } = useKitchenFigures();
   const onBench = useBench((state) => state.pieId);
   const spec = useBench((state) => state.spec);
   const load = useBench((state) => state.load);
   // The same spec as long as nothing in it changed: a new one would be planned and baked again.
-  const laid = useMemo(
-    () => (spec && kitchenFruits ? withKitchenFruits(spec, kitchenFruits) : null),
-    [spec, kitchenFruits],
-  );
+  const laid = useMemo(() => (spec && kitchen ? withKitchenFigures(spec, kitchen) : null), [spec, kitchen]);
 
   useEffect(() => {
     if (!pie || pie.id === useBench.getState().pieId) return;
@@ -47,7 +44,7 @@ export function BenchPlace() {
 
   if (error && !pie) return <Failure error={error} />;
   if (!spec || !pie || onBench !== pieId) return <p role="status">Fetching the pie …</p>;
-  if (!laid || !kitchenFruits)
-    return fruitError ? <Failure error={fruitError} /> : <p role="status">Looking into the larder …</p>;
-  return <Bench pie={pie} spec={laid} kitchenFruits={kitchenFruits} />;
+  if (!laid || !kitchen)
+    return larderError ? <Failure error={larderError} /> : <p role="status">Looking into the larder …</p>;
+  return <Bench pie={pie} spec={laid} kitchen={kitchen} />;
 }

@@ -27,7 +27,13 @@ it('saves what lies on the bench now, with the kitchen’s own fruit that it nee
   }));
   renderInKitchen(
     <MemoryRouter>
-      <BenchHead pie={pie} name="Hedge plum pie" plan={null} baking={false} kitchenFruits={[hedgePlum]} />
+      <BenchHead
+        pie={pie}
+        name="Hedge plum pie"
+        plan={null}
+        baking={false}
+        kitchen={{ fruits: [hedgePlum], thickeners: [] }}
+      />
     </MemoryRouter>,
   );
   await user.click(screen.getByRole('button', { name: 'Save' }));

@@ -6,7 +6,7 @@ import { layOnBench, planOf, renderInKitchen } from '../test/kitchen.js';
 import { PiePicture } from './PiePicture.js';
 import { colourWord } from './CrossSection/colours.js';
 import { CrossSection } from './CrossSection/CrossSection.js';
-import { withKitchenFruits } from './kitchenFruits.js';
+import { withKitchenFigures } from './kitchenFigures.js';
 import { Slip } from './Slip/Slip.js';
 import { SliceOnPlate } from './SliceOnPlate/SliceOnPlate.js';
 import { sliceShape } from './SliceOnPlate/shape.js';
@@ -216,13 +216,15 @@ describe('figures of the kitchen', () => {
   const own = { id: 'damson', label: 'Damson', like: 'damson', figures: { releaseRipe: 0.7 } };
 
   it('are laid over a spec that uses the fruit, and taken off when reset', () => {
-    const laid = withKitchenFruits(starterSpec, [own]);
+    const laid = withKitchenFigures(starterSpec, { fruits: [own], thickeners: [] });
     expect(laid.ownFruits).toEqual([own]);
-    expect(withKitchenFruits(laid, []).ownFruits).toEqual([]);
+    expect(withKitchenFigures(laid, { fruits: [], thickeners: [] }).ownFruits).toEqual([]);
   });
 
   it('leave a spec alone that does not use it', () => {
-    expect(withKitchenFruits(starterSpec, [{ ...own, id: 'plum', like: 'plum' }])).toBe(starterSpec);
+    expect(
+      withKitchenFigures(starterSpec, { fruits: [{ ...own, id: 'plum', like: 'plum' }], thickeners: [] }),
+    ).toBe(starterSpec);
   });
 
   it('keep a fruit that came with a pie from elsewhere', () => {
@@ -232,6 +234,6 @@ describe('figures of the kitchen', () => {
       ...filling({ fruits: [{ ...starterSpec.filling.fruits[0]!, fruit: 'own_x' }] }),
       ownFruits: [foreign],
     };
-    expect(withKitchenFruits(spec, []).ownFruits).toEqual([foreign]);
+    expect(withKitchenFigures(spec, { fruits: [], thickeners: [] }).ownFruits).toEqual([foreign]);
   });
 });

@@ -3,6 +3,7 @@ import type { DayAmount, Stocked, ToBuy, UnitSystem } from '@mardle/core';
 import { buyDay, nothingStocked, showText, typedUnit, usualBuying } from '@mardle/core';
 import { useMemo } from 'react';
 import type { Limit } from '../bench/stations/QuantityField.js';
+import { useKeepRow, useOwnRows } from '../api/larder.js';
 import { QuantityField } from '../bench/stations/QuantityField.js';
 import type { DayFile } from '../state/day.js';
 import { useDay } from '../state/day.js';
@@ -20,6 +21,8 @@ const WIDE_PX = 680;
 const anyMass: Limit = { least: 0, most: 1e6, remedy: 'Write what it weighs.' };
 const packMass: Limit = { least: 1, most: 1e6, remedy: 'Write what a pack weighs.' };
 
+type Sold = Pick<Stocked, 'packG' | 'packPrice'>;
+
 interface WeighedProps {
   readonly name: string;
   readonly limit: Limit;
@@ -34,7 +37,18 @@ const Weighed = (props: WeighedProps) => <QuantityField {...props} unit="g" empt
 function Row({ item, units }: { readonly item: ToBuy; readonly units: UnitSystem }) {
   const stock = useDay((state) => state.stock);
   const { label, pieces, needsG, missingG, packs, packG, packPrice, haveG, buysCost } = item;
+  const keep = useKeepRow('sold');
   const set = (part: Partial<Stocked>): void => stock(label, { haveG, packG, packPrice, ...part });
+  /** How it is sold stays with the kitchen; what is there is this day's alone. */
+  const sell = (part: Partial<Sold>): void => {
+    const sold = { packG, packPrice, ...part };
+    set(sold);
+    keep.mutate({
+      id: label,
+      ...(sold.packG !== null && { packG: sold.packG }),
+      ...(sold.packPrice !== null && { packPrice: sold.packPrice }),
+    });
+  };
   const toBuy =
     pieces !== null
       ? String(pieces)
@@ -63,18 +77,21 @@ function Row({ item, units }: { readonly item: ToBuy; readonly units: UnitSystem
             name={`A pack of ${label} holds`}
             limit={packMass}
             value={packG}
-            onChange={(value) => set({ packG: value })}
+            onChange={(value) => sell({ packG: value })}
           />
         )}
       </Table.Td>
       <Table.Td>
         <PriceField
-          name={pieces === null ? `A pack of ${label} costs` : `One ${label} costs`}
+          name={pieces === null ? `A pack of ${label} costs` : `${label}: one costs`}
           value={packPrice}
-          onChange={(value) => set({ packPrice: value })}
+          onChange={(value) => sell({ packPrice: value })}
         />
       </Table.Td>
-      <Table.Td>{toBuy}</Table.Td>
+      <Table.Td>
+        {toBuy}
+        {keep.isError && <small role="alert"> not kept for other days: the server does not answer</small>}
+      </Table.Td>
       <Table.Td>{buysCost === null ? '' : money(buysCost)}</Table.Td>
     </Table.Tr>
   );
@@ -99,18 +116,24 @@ function BuyTable({ file, amounts }: BuyTableProps) {
   const units = useSettings((state) => state.units);
   const cut = useDay((state) => state.cut);
   const { word } = typedUnit('g', units);
+  const { data: sold } = useOwnRows('sold');
   const { slices = usualBuying.slices, items: known = usualBuying.items } = file.buying ?? usualBuying;
   const { items, pies, usesCost, buysCost, unpriced } = useMemo(() => {
-    const all = Object.fromEntries(
-      Object.entries(known).map(([label, item]) => [label, { ...nothingStocked, ...item }]),
-    );
+    const all = Object.fromEntries([
+      ...Object.entries(known).map(([label, item]) => [label, { ...nothingStocked, ...item }] as const),
+      // How the kitchen buys goes before what an earlier day's file says of it.
+      ...(sold ?? []).map(
+        ({ id, packG = null, packPrice = null }) =>
+          [id, { haveG: known[id]?.haveG ?? null, packG, packPrice }] as const,
+      ),
+    ]);
     return buyDay(amounts, { slices, items: all });
-  }, [amounts, slices, known]);
+  }, [amounts, slices, known, sold]);
   const priced = items.some(({ buysCost: cost }) => cost !== null);
   return (
     <section aria-label="What is to be bought" className={classes.page}>
       <Group justify="space-between">
-        <p>Say what is there and how a thing is sold. Packs and prices stay for the next day.</p>
+        <p>Say what is there and how a thing is sold. Packs and prices stay with the kitchen.</p>
         <TableButton name={`${file.name} to buy`} table={() => tableOfBuying(items)} />
       </Group>
       <Table.ScrollContainer minWidth={WIDE_PX} type="native">

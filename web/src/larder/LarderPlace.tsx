@@ -13,14 +13,17 @@ import { AddFruit } from './AddFruit.js';
 import { Dishes } from './Dishes.js';
 import { FruitFigures } from './FruitFigures.js';
 import classes from './LarderPlace.module.css';
+import { FlourCup } from './FlourCup.js';
+import { OwnThickeners } from './OwnThickeners.js';
 import { Ovens } from './Ovens.js';
 import { Shelves } from './Shelves.js';
 
-type Shelf = 'fruits' | 'thickeners' | 'sugars' | 'dishes' | 'ovens' | 'learned';
+type Shelf = 'fruits' | 'thickeners' | 'sugars' | 'flour' | 'dishes' | 'ovens' | 'learned';
 const shelves: readonly { readonly id: Shelf; readonly word: string }[] = [
   { id: 'fruits', word: 'Fruits' },
   { id: 'thickeners', word: 'Thickeners' },
   { id: 'sugars', word: 'Sugars' },
+  { id: 'flour', word: 'Flour' },
   { id: 'dishes', word: 'Dishes' },
   { id: 'ovens', word: 'Ovens' },
   { id: 'learned', word: 'Learned here' },
@@ -49,6 +52,8 @@ export function LarderPlace() {
       </Group>
       {shelf === 'fruits' && <Fruits />}
       {(shelf === 'thickeners' || shelf === 'sugars') && <Shelves shelf={shelf} />}
+      {shelf === 'thickeners' && <OwnThickeners />}
+      {shelf === 'flour' && <FlourCup />}
       {shelf === 'dishes' && <Dishes />}
       {shelf === 'ovens' && <Ovens />}
       {shelf === 'learned' && <LearnedList />}

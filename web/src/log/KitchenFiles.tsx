@@ -18,6 +18,7 @@ const names: Readonly<Record<keyof BroughtIn['added'], string>> = {
   dishes: 'dishes',
   ovens: 'ovens',
   fruits: 'fruits',
+  ownRows: 'thickeners, weights of a cup and prices',
   events: 'taps',
   days: 'shared days',
 };

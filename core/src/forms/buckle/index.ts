@@ -54,8 +54,8 @@ const batterTop: TopRules<TopOf<'batter'>> = {
     ),
   ],
   slipLines: ({ batter, streusel }, larder) => [
-    ...toppingLines(rowOf(larder.toppings, 'batter'), batter),
-    ...(streusel ? crumbLines(streusel) : []),
+    ...toppingLines(rowOf(larder.toppings, 'batter'), batter, larder),
+    ...(streusel ? crumbLines(streusel, larder) : []),
   ],
   contains: (form, larder) => [
     ...batterOf(form, larder).contains,

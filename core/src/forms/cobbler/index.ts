@@ -46,7 +46,7 @@ const sconeTop: TopRules<TopOf<'scones'>> = {
       sumOf`${q(100, 'percent')}, less ${q(100 * (1 - top.openShare), 'percent')} that you cover with scones`,
     ),
   ],
-  slipLines: ({ scones }, larder) => toppingLines(rowOf(larder.toppings, 'scone'), scones),
+  slipLines: ({ scones }, larder) => toppingLines(rowOf(larder.toppings, 'scone'), scones, larder),
   contains: (form, larder) => sconeDough(form, larder).contains,
 };
 

@@ -65,8 +65,8 @@ const line = (id: string, label: string, massG: number, perCupG: number): SlipLi
 });
 
 /** What to weigh for a crumb. */
-export const crumbLines = (crumb: CrumbBatch): SlipLine[] => [
-  { ...line('flour', 'Plain flour', crumb.flourG, cupG.flour), figure: 'crumb.mass' },
+export const crumbLines = (crumb: CrumbBatch, { flourCupG }: Larder): SlipLine[] => [
+  { ...line('flour', 'Plain flour', crumb.flourG, flourCupG), figure: 'crumb.mass' },
   line('butter', 'Butter', crumb.butterG, cupG.butter),
   line('sugar', 'Sugar', crumb.sugarG, cupG.whiteSugar),
   line('oats', 'Rolled oats', crumb.oatsG, cupG.oats),
@@ -141,7 +141,7 @@ export const crumbTop: TopRules<TopOf<'crumb'>> = {
       source: 'definition',
     }),
   ],
-  slipLines: ({ crumb }) => crumbLines(crumb),
+  slipLines: ({ crumb }, larder) => crumbLines(crumb, larder),
   advice: ({ openShare }, { spec }) => [
     ...(openShare < BARE_FRUIT_SHARE
       ? []

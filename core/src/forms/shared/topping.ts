@@ -1,5 +1,5 @@
 import type { ToppingBatch } from '../../build/index.js';
-import type { Topping } from '../../larder/index.js';
+import type { Larder, Topping } from '../../larder/index.js';
 import { cupG, gPerMl } from '../../larder/index.js';
 import type { OwnTopping } from '../../spec/index.js';
 import type { SlipLine } from '../slip-line.js';
@@ -16,12 +16,13 @@ const EGG_G = 50;
 export const toppingLines = (
   { how }: Topping,
   { flourG, butterG, sugarG, milkG, eggG, leavenG, saltG, spiceG }: ToppingBatch,
+  { flourCupG }: Larder,
 ): SlipLine[] => [
   {
     id: 'topping_flour',
     label: 'Plain flour',
     massG: flourG,
-    volumeMl: inCupsMl(flourG, cupG.flour),
+    volumeMl: inCupsMl(flourG, flourCupG),
     note: how,
     figure: 'topping.mass',
   },
@@ -33,6 +34,7 @@ export const toppingLines = (
     label: 'Egg, beaten',
     massG: eggG,
     volumeMl: inCupsMl(eggG, cupG.egg),
+    buys: [{ label: 'Eggs', pieces: eggG / EGG_G }],
     note: `about ${(eggG / EGG_G).toFixed(1)} eggs of ${EGG_G} g without shell`,
   },
   { id: 'topping_leaven', label: 'Baking powder', massG: leavenG, volumeMl: leavenG / gPerMl.leaven },

@@ -1,15 +1,16 @@
 import { ActionIcon, Button, Select } from '@mantine/core';
 import {
-  builtInThickeners,
   larderOf,
   planContext,
   makeUpWith,
   showText,
   surroundings,
   swaps,
+  withOwnThickeners,
 } from '@mardle/core';
 import { IconPlus, IconX } from '@tabler/icons-react';
 import { useMemo } from 'react';
+import { useOwnRows } from '../../../api/larder.js';
 import { Choice } from '../../../kit/Choice/Choice.js';
 import { Fig } from '../../../kit/Figure/Fig.js';
 import { useSettings } from '../../../state/settings.js';
@@ -29,15 +30,17 @@ export function ThickenerPart({ spec, plan }: StationProps) {
   const figures = plan?.figures ?? {};
   const fruitG = plan?.filling.batch.massG ?? 0;
   const evaporatedG = plan?.filling.ledger.evaporatedG ?? null;
+  const { data: kitchen } = useOwnRows('thickeners');
+  const larder = useMemo(() => withOwnThickeners(larderOf(spec), kitchen ?? []), [spec, kitchen]);
   const doses = useMemo(
     () =>
       fruitG > 0
-        ? swaps(filling, fruitG, surroundings(planContext(spec), evaporatedG), larderOf(spec))
+        ? swaps(filling, fruitG, surroundings(planContext(spec), evaporatedG), larder)
         : new Map<string, number>(),
-    [filling, fruitG, evaporatedG, spec],
+    [filling, fruitG, evaporatedG, spec, larder],
   );
   const first = thickeners[0]?.thickener ?? 'corn_starch';
-  const open = [...builtInThickeners.values()].filter(({ id }) => doses.size === 0 || doses.has(id));
+  const open = [...larder.thickeners.values()].filter(({ id }) => doses.size === 0 || doses.has(id));
   const short = filling.thickenerMassG;
   const other = first === 'corn_starch' ? 'plain_flour' : 'corn_starch';
   const isShort = plan !== null && short !== null && short < plan.filling.dose.massG - 1;
@@ -147,13 +150,13 @@ export function ThickenerPart({ spec, plan }: StationProps) {
                   other,
                   filling,
                   surroundings(planContext(spec), evaporatedG),
-                  larderOf(spec),
+                  larder,
                 ),
                 thickenerMassG: null,
               })
             }
           >
-            Make up the rest with {builtInThickeners.get(other)?.label.toLowerCase()}
+            Make up the rest with {larder.thickeners.get(other)?.label.toLowerCase()}
           </Button>
         )}
         {short !== null && (
