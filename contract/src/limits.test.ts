@@ -3,25 +3,29 @@ import { checkShape, flattenErrors, KitchenOvenRequest, PieSpecRequest } from '.
 
 const ownTopping = { butter: 35, sugar: 14, milk: 60, egg: 10, leaven: 5, salt: 1, spice: 1 };
 
+const ownCrumb = {
+  school: 'rubbed',
+  cover: 1,
+  lumpCm: 1,
+  own: { butter: 60, sugar: 60, oats: 0, nuts: 0, salt: 1, spice: 1 },
+};
+
 /** A spec in which every limited choice is there to be changed. */
 const full = {
   ...starterSpec,
   form: {
     ...starterSpec.form,
     lattice: { strips: 6, widthCm: 2, secondWidthCm: 1, angleDeg: 90 },
-    crumb: {
-      school: 'rubbed',
-      cover: 1,
-      lumpCm: 1,
-      own: { butter: 60, sugar: 60, oats: 0, nuts: 0, salt: 1, spice: 1 },
-    },
+    crumb: ownCrumb,
     cutOut: { shape: 'leaf', sizeCm: 5 },
     freeForm: { discCm: 34, borderCm: 5 },
     shell: { weightsMin: 20 },
     cobbler: { cover: 0.65, own: ownTopping },
-    buckle: { perFruit: 1.4, own: ownTopping },
+    buckle: { perFruit: 1.4, own: ownTopping, streusel: ownCrumb },
     handPie: { discCm: 14, count: 8 },
   },
+  flourCupG: 125,
+  ownThickeners: [{ id: 'own_x', label: 'X', like: 'corn_starch', figures: {} }],
   dish: { ...starterSpec.dish, shape: 'oval', widthCm: 18 },
   pastry: { ...starterSpec.pastry, batch: 2, boughtDiscCm: 32 },
   filling: {

@@ -4,6 +4,7 @@ import { builtInMaterials as dishMaterials } from './dishes.js';
 import { builtInDoughs } from './doughs.js';
 import { builtInFruits, solublePercent } from './fruits.js';
 import { builtInLarder } from './larder.js';
+import { checkOwnThickener, withOwnThickeners } from './own-thickener.js';
 import { checkOwnFruit, ownFigureRows, ownFruitFigures, withOwnFruits } from './own-fruit.js';
 import { builtInThickeners } from './thickeners.js';
 
@@ -130,5 +131,39 @@ describe('a kitchen’s own fruit', () => {
     expect(hedge({ cupG: 0 })).toEqual(['figures.cupG']);
     expect(hedge({ releaseFirm: 0.6, releaseRipe: 0.4 })).toEqual(['figures.releaseFirm']);
     expect(hedge({ waterPercent: 95, juiceBrix: 40 })).toEqual(['figures.juiceBrix']);
+  });
+});
+
+describe('thickeners of a kitchen’s own', () => {
+  const mine = {
+    id: 'own_x',
+    label: 'Waxy maize',
+    like: 'corn_starch',
+    figures: { potencyGel: 2, tablespoonG: 9 },
+  };
+
+  it('are laid over what they are like, and a cup of flour weighs its spoons too', () => {
+    const larder = withOwnThickeners(builtInLarder, [mine], 120);
+    expect(larder.thickeners.get('own_x')).toMatchObject({
+      label: 'Waxy maize',
+      potencyGel: 2,
+      gelatinisesC: 70,
+      tablespoonG: 9,
+    });
+    expect(larder.flourCupG).toBe(120);
+    expect(larder.thickeners.get('plain_flour')?.tablespoonG).toBe(7.5);
+    expect(builtInLarder.thickeners.has('own_x')).toBe(false);
+    expect(builtInLarder.flourCupG).toBe(130);
+  });
+
+  it.each<[object, string]>([
+    [{ like: 'moon' }, 'like'],
+    [{ id: 'arrowroot' }, 'id'],
+    [{ figures: { potencyGel: -1 } }, 'figures.potencyGel'],
+    [{ figures: { colour: 1 } }, 'figures.colour'],
+    [{ figures: { constructor: 1 } }, 'figures.constructor'],
+  ])('are refused with %j', (change, field) => {
+    const problems = checkOwnThickener({ ...mine, ...change });
+    expect(problems.map((one) => one.field)).toContain(field);
   });
 });

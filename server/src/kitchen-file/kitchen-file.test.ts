@@ -52,6 +52,24 @@ const bring = async (file: object, server = first) => {
 };
 
 describe('a kitchen as a file', () => {
+  it('carries its own thickeners, cup of flour and prices, and what is here stays', async () => {
+    const own = {
+      thickeners: [{ id: 'own_maize', label: 'Waxy maize', like: 'corn_starch', figures: { potencyGel: 2 } }],
+      staples: [{ id: 'flour', cupG: 122 }],
+      sold: [{ id: 'Butter', packG: 250, packPrice: 2.4 }],
+    };
+    const brought = await bring({ ...empty, ...own });
+    expect(brought.status).toBe(200);
+    expect(brought.body.added.ownRows).toBe(3);
+    const { body: out } = (await on(second).get('/api/kitchen/file')) as { body: KitchenFileRequest };
+    expect(out).toMatchObject(own);
+    const other = await bring({ ...empty, ...own, staples: [{ id: 'flour', cupG: 140 }] });
+    expect(other.body).toMatchObject({ added: { ownRows: 0 }, differs: ['flour'] });
+    const wrong = await bring({ ...empty, sold: [{ id: 'Butter', packG: -1 }] });
+    expect(wrong.body.problems?.map(({ field }) => field)).toEqual(['sold.0.packG']);
+    expect((await on(first).get('/api/larder/own/staples')).body).toEqual(own.staples);
+  });
+
   it('goes out whole, and coming in again adds nothing and changes nothing', async () => {
     await newPie({ name: 'Stays' });
     const { body: out } = (await on(first).get('/api/kitchen/file')) as { body: KitchenFileRequest };

@@ -26,3 +26,43 @@ describe('the larder', () => {
     expect(answer.body.problems.map((problem: { field: string }) => problem.field)).toContain(field);
   });
 });
+
+describe('what a kitchen keeps of its own', () => {
+  const starch = { id: 'own_x', label: 'Waxy maize', like: 'corn_starch', figures: { potencyGel: 2 } };
+
+  it.each([
+    ['thickeners', starch, { ...starch, label: 'Waxy' }],
+    ['staples', { id: 'flour', cupG: 120 }, { id: 'flour', cupG: 125 }],
+    ['sold', { id: 'Butter “best”', packG: 250, packPrice: 2.4 }, { id: 'Butter “best”', packPrice: 3 }],
+  ])('%s: kept for every server, changed, and put away', async (kind, row, changed) => {
+    const at = `/api/larder/own/${kind}/${encodeURIComponent(row.id)}`;
+    const list = async (): Promise<{ readonly id: string }[]> =>
+      (await on(second).get(`/api/larder/own/${kind}`)).body as { id: string }[];
+    const before = await list();
+    expect((await on(first).put(at).send(row)).status).toBe(200);
+    expect(await list()).toContainEqual(row);
+    expect((await on(second).put(at).send(changed)).status).toBe(200);
+    expect(await list()).toContainEqual(changed);
+    expect(await list()).not.toContainEqual(row);
+    expect((await on(first).delete(at)).status).toBe(204);
+    expect((await on(first).delete(at)).status).toBe(204);
+    expect(await list()).toEqual(before.filter(({ id }) => id !== row.id));
+  });
+
+  it.each<[string, string, unknown, number]>([
+    ['thickeners', 'own_x', { ...starch, like: 'moon' }, 422],
+    ['thickeners', 'own_y', starch, 422],
+    ['staples', 'sugar', { id: 'sugar', cupG: 200 }, 422],
+    ['staples', 'flour', { id: 'flour', cupG: 900 }, 422],
+    ['sold', 'x', { id: 'x', packPrice: -1 }, 422],
+    ['sold', 'x', [], 422],
+    ['sold', 'y'.repeat(121), { id: 'y'.repeat(121) }, 422],
+    ['moon', 'x', { id: 'x' }, 404],
+    ['constructor', 'x', { id: 'x' }, 404],
+  ])('%s/%s with %j is answered %d', async (kind, id, body, status) => {
+    const answer = await on(first)
+      .put(`/api/larder/own/${kind}/${id}`)
+      .send(body as object);
+    expect(answer.status).toBe(status);
+  });
+});
