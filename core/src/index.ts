@@ -1,12 +1,14 @@
 /** The public face of the computation: what server, screen and doors may use, by the baker's order of work. */
-export type { Figure, Input, Unit, UnitSystem } from './units/index.js';
+export type { Figure, Input, SaidFirst, Unit, UnitSystem } from './units/index.js';
 export {
   cmToInches,
   fahrenheitToCelsius,
   household,
+  measured,
   show,
   saidIn,
   showDegrees,
+  showMeasured,
   showMinutes,
   showText,
   typedUnit,
@@ -255,7 +257,7 @@ export {
 export type { Advice, SlipLine, Station } from './forms/index.js';
 export { adviceText, careAt, equivalents, formOf, stations } from './forms/index.js';
 
-export type { ClockStep, PiePlan, SaidFirst, SlipWords } from './plan/index.js';
+export type { ClockStep, PiePlan, SlipWords } from './plan/index.js';
 export {
   bakeTimes,
   changeBase,

@@ -1,7 +1,7 @@
 import type { CareId, CareLevel } from '../larder/index.js';
 import { cautions } from '../larder/index.js';
-import type { Unit, UnitSystem } from '../units/index.js';
-import { saidIn, showText } from '../units/index.js';
+import type { SaidFirst, Unit, UnitSystem } from '../units/index.js';
+import { saidIn, showMeasured } from '../units/index.js';
 
 /** The stations of a pie's bench, in the order of work. */
 export const stations = ['shape', 'fruit', 'juice', 'pastry', 'top', 'oven'] as const;
@@ -19,16 +19,22 @@ export interface Advice {
   readonly quantities?: readonly Quantity[];
 }
 
-/** A quantity inside a sentence. */
+/** A quantity inside a sentence; what can be measured by cups and spoons says how many mL a g of it is. */
 export interface Quantity {
   readonly value: number;
   readonly unit: Unit;
+  readonly mlPerG?: number;
 }
 
-const fill = (template: string, quantities: readonly Quantity[], system: UnitSystem): string =>
+const fill = (
+  template: string,
+  quantities: readonly Quantity[],
+  system: UnitSystem,
+  first: SaidFirst = 'weight',
+): string =>
   template.replace(/\{(\d)\}/g, (_, i: string) => {
     const quantity = quantities[Number(i)];
-    return quantity ? showText(quantity.value, quantity.unit, system) : '';
+    return quantity ? showMeasured(quantity, system, first) : '';
   });
 
 /** A sentence with quantities in it, in metric words and ready for others. */
@@ -45,11 +51,15 @@ export const sentence = (
  * An advice in the words of a system of units.
  * @param options an advice of a plan
  * @param system how quantities are said
+ * @param first whether weights or cups and spoons come first
  * @returns a sentence
  * @example adviceText(plan.advice[0], 'metric')
  */
-export const adviceText = ({ text, template, quantities }: Advice, system: UnitSystem): string =>
-  template && quantities ? fill(template, quantities, system) : saidIn(text, system);
+export const adviceText = (
+  { text, template, quantities }: Advice,
+  system: UnitSystem,
+  first: SaidFirst = 'weight',
+): string => (template && quantities ? fill(template, quantities, system, first) : saidIn(text, system));
 
 /** Something to watch, in words without quantities. */
 export const watch = (id: string, station: Station, text: string): Advice => ({

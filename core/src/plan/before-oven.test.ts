@@ -211,4 +211,23 @@ describe('what is told of a pie is so', () => {
     expect(ids(85)).not.toContain('cooked_cold');
     expect(ids(6)).toContain('cooked_cold');
   });
+
+  it('a weep test that no fruit gives is doubted, one that it gives is not', () => {
+    const weeping = (drainedG: number): string[] =>
+      plan({ filling: { ...starterSpec.filling, weepTest: { drainedG } } }).advice.map(({ id }) => id);
+    expect(weeping(95)).toContain('weep_doubtful');
+    expect(weeping(0)).toContain('weep_doubtful');
+    expect(weeping(18)).not.toContain('weep_doubtful');
+  });
+
+  it('wash and coarse sugar go with the size of the top', () => {
+    const dish = { ...starterSpec.dish, topCm: 46, baseCm: 44 };
+    const line = (of: PiePlan, id: string) =>
+      of.slip.flatMap(({ lines }) => lines).find((one) => one.id === id);
+    const large = plan({ dish });
+    expect(line(large, 'coarse_sugar')?.massG).toBeCloseTo(40, 6);
+    expect(line(large, 'wash')?.usesG).toBeCloseTo(72, 6);
+    // 72 g on the top are more than one egg with its milk.
+    expect(line(large, 'wash')?.note).toMatch(/^2 times 1 egg/);
+  });
 });

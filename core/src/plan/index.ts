@@ -10,5 +10,5 @@ export { draftPlan, planContext, planPie, withBake } from './plan.js';
 export { scaleToDish } from './scale.js';
 export { surroundings } from './surroundings.js';
 export { eatenRules } from './eaten.js';
-export type { SaidFirst, SlipWords } from './slip-words.js';
+export type { SlipWords } from './slip-words.js';
 export { slipWords } from './slip-words.js';

@@ -1,9 +1,6 @@
 import type { SlipLine } from '../forms/index.js';
-import type { UnitSystem } from '../units/index.js';
+import type { SaidFirst, UnitSystem } from '../units/index.js';
 import { household, show, showText, withFraction } from '../units/index.js';
-
-/** What stands large on the slip: what the scale says, or cups and spoons where there are any. */
-export type SaidFirst = 'weight' | 'measure';
 
 /** A line of the slip as it is said, on the screen and on paper alike. */
 export interface SlipWords {

@@ -128,6 +128,9 @@ function weightLines({ spec, form }: BuiltContext): SlipLine[] {
   ];
 }
 
+/** Less than this is nothing to weigh, g. */
+const NOTHING_G = 0.05;
+
 /** Butter on a dish 23 cm across, g; it grows with the dish. Common practice, no source. */
 const GREASE_G = 8;
 const GREASED_CM = 23;
@@ -247,31 +250,40 @@ function fillingLines(context: BuiltContext): SlipLine[] {
   return lines.filter((line) => line.massG > NOTHING_G);
 }
 
-/** Grams of coarse sugar that a wash holds. Common practice, no source. */
+/** Grams of coarse sugar that the wash of a pie of 23 cm holds. Common practice, no source. */
 const COARSE_SUGAR_G = 10;
+const WASHED_CM2 = (Math.PI * 23 ** 2) / 4;
 
-/** A wash is mixed by the egg, whatever the pie; coarse sugar goes on what it holds. */
-function washLines({ spec: { pastry }, larder, form }: BuiltContext): SlipLine[] {
+/** A wash is mixed by the egg, as many as the top takes; coarse sugar goes on what it holds. Both go with the top's size. */
+function washLines({ spec: { pastry }, larder, form, build }: BuiltContext): SlipLine[] {
   if (!form.washed) return [];
+  // Of what lies on a sheet only folds and small lids are washed.
+  const size = form.filled === 'dish' ? build.dish.topAreaCm2 / WASHED_CM2 : 1;
   const { label, gPerPie, brushedG, recipe, eggs, milkG, creamG } = rowOf(larder.washes, pastry.wash);
+  const usesG = brushedG * size;
+  const mixes = Math.max(1, Math.ceil(usesG / Math.max(gPerPie, NOTHING_G)));
   const buys = [
-    { label: 'Eggs', pieces: eggs },
-    { label: 'Milk', massG: milkG },
-    { label: 'Cream', massG: creamG },
+    { label: 'Eggs', pieces: eggs * mixes },
+    { label: 'Milk', massG: milkG * mixes },
+    { label: 'Cream', massG: creamG * mixes },
   ].filter(({ pieces = 0, massG = 0 }) => pieces + massG > 0);
   return [
-    { id: 'wash', label, massG: gPerPie, usesG: brushedG, note: recipe, buys },
+    {
+      id: 'wash',
+      label,
+      massG: gPerPie * mixes,
+      usesG,
+      note: mixes > 1 ? `${mixes} times ${recipe}` : recipe,
+      buys,
+    },
     {
       id: 'coarse_sugar',
       label: 'Coarse sugar',
-      massG: pastry.coarseSugar ? COARSE_SUGAR_G : 0,
-      volumeMl: COARSE_SUGAR_G / gPerMl.coarseSugar,
+      massG: pastry.coarseSugar ? COARSE_SUGAR_G * size : 0,
+      volumeMl: (COARSE_SUGAR_G * size) / gPerMl.coarseSugar,
     },
   ];
 }
-
-/** Less than this is nothing to weigh, g. */
-const NOTHING_G = 0.05;
 
 /** What to weigh, in the order it is needed. */
 export function makeSlip(context: BuiltContext): SlipGroup[] {

@@ -6,6 +6,7 @@ import { useNow } from '../kit/useNow.js';
 import { touchWords } from '../oven/tapWords.js';
 import type { BakeNow } from '../oven/useRunning.js';
 import { useBakesNow } from '../oven/useRunning.js';
+import { endsAtMs, useTimers } from '../state/timers.js';
 import { useSettings } from '../state/settings.js';
 import type { Touch } from './alarm.js';
 import { allowSound } from './alarm.js';
@@ -35,13 +36,28 @@ export function InTheOven() {
       label: touchWords(bake, touch, units),
       dueAt: touch.dueAt,
     }));
-  useAlarm(inside.flatMap(touchesOf), now, sound);
+  const timers = useTimers((state) => state.running);
+  const timed = Object.entries(timers).map(([name, timer]) => ({ name, ...timer, dueAt: endsAtMs(timer) }));
+  useAlarm(
+    [
+      ...inside.flatMap(touchesOf),
+      ...timed.map(({ name, label, dueAt }) => ({
+        bakeId: name,
+        kind: 'timer',
+        name: 'Timer',
+        label,
+        dueAt,
+      })),
+    ],
+    now,
+    sound,
+  );
   useDocumentTitle(
     first && soonest
       ? `${minutes > 0 ? `${minutes} min` : 'now'}: ${touchWords(first.bake, soonest, units)} · Mardle`
       : 'Mardle',
   );
-  if (inside.length === 0) return null;
+  if (inside.length === 0 && timed.length === 0) return null;
   return (
     <>
       {sound === 'blocked' && alarm !== 'quiet' && (
@@ -52,7 +68,16 @@ export function InTheOven() {
           </Button>
         </p>
       )}
-      {pathname !== '/oven' && (
+      {timed.length > 0 && (
+        <nav aria-label="Timers" className={`${classes.bar} no-print`}>
+          {timed.map(({ name, label, page, dueAt }) => (
+            <Link key={name} to={page} className={dueAt <= now ? classes.due : undefined}>
+              <b>{label}</b> <span>{countdown(dueAt - now)}</span>
+            </Link>
+          ))}
+        </nav>
+      )}
+      {inside.length > 0 && pathname !== '/oven' && (
         <nav aria-label="In the oven" className={`${classes.bar} no-print`}>
           {inside.slice(0, MOST_SHOWN).map(({ bake, state: { next } }) =>
             next ? (

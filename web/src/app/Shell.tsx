@@ -94,7 +94,13 @@ export function Shell() {
         <ActionIcon variant="subtle" size="lg" aria-label="Find anything" onClick={find}>
           <IconSearch size={22} />
         </ActionIcon>
-        <ActionIcon variant="subtle" size="lg" aria-label="Keys" onClick={() => setHelping(true)}>
+        <ActionIcon
+          className={classes.keys}
+          variant="subtle"
+          size="lg"
+          aria-label="Keys"
+          onClick={() => setHelping(true)}
+        >
           <IconKeyboard size={22} />
         </ActionIcon>
         <ActionIcon
@@ -107,7 +113,7 @@ export function Shell() {
         </ActionIcon>
         <NativeSelect
           aria-label="Units"
-          w={112}
+          w={96}
           value={counting}
           onChange={({ currentTarget: { value } }) =>
             setCounting(countings[value === 'oz' || value === 'cups' ? value : 'g'])

@@ -13,6 +13,7 @@ import { useLater } from '../kit/useLater.js';
 import { useBench } from '../state/bench.js';
 import { usePlanOf } from '../state/plan.js';
 import classes from './Bench.module.css';
+import { measuresOf, MeasuresPlace } from '../kit/measures.js';
 import type { KitchenFigures } from './kitchenFigures.js';
 import { BenchHead } from './BenchHead.js';
 import { benchParts, bringIntoView, goToSlip, Jump } from './Jump.js';
@@ -72,9 +73,10 @@ export function Bench({ pie, spec, kitchen }: BenchProps) {
   ]);
 
   const advice = useMemo(() => plan?.advice.filter((one) => one.station === station) ?? [], [plan, station]);
+  const measures = useMemo(() => measuresOf(plan), [plan]);
   const stationProps = { spec, plan };
   return (
-    <>
+    <MeasuresPlace value={measures}>
       <div className={`${classes.bench} no-print`}>
         <BenchHead
           pie={pie}
@@ -146,6 +148,6 @@ export function Bench({ pie, spec, kitchen }: BenchProps) {
         <WhyDrawer figures={plan?.figures ?? {}} />
       </div>
       {plan && <PaperSlip pieId={pie.id} plan={plan} />}
-    </>
+    </MeasuresPlace>
   );
 }

@@ -120,7 +120,8 @@ function Verdict({
         <b>{inTime(day, plan)}</b> {plan && !works && summary(day, plan)}
         {holds && (
           <>
-            With times as they fall it works on {Math.round(holds.share * holds.days)} of {holds.days} days.
+            Tried on {holds.days} days, some slower and some quicker than planned, it works on{' '}
+            {Math.round(holds.share * holds.days)}.
             {holds.weakest[0] && holds.share < 1 && ` Soonest late: ${pieName(day, holds.weakest[0].pie)}.`}
           </>
         )}

@@ -7,7 +7,8 @@ import classes from './Advice.module.css';
 
 const marks = {
   good: { Icon: IconLeaf, word: 'Right' },
-  watch: { Icon: IconEye, word: 'Mind' },
+  // Told by its colour and its eye: a word before every line is read past.
+  watch: { Icon: IconEye, word: null },
   danger: { Icon: IconAlertTriangle, word: 'Danger' },
 } as const;
 
@@ -23,6 +24,7 @@ export const AdviceList = memo(function AdviceList({
   readonly label: string;
 }) {
   const units = useSettings((state) => state.units);
+  const first = useSettings((state) => state.first);
   if (advice.length === 0) return null;
   return (
     <ul className={classes.list} aria-label={label}>
@@ -33,9 +35,14 @@ export const AdviceList = memo(function AdviceList({
           const { Icon, word } = marks[level];
           return (
             <li key={id} className={classes[level]}>
-              <Icon size={20} aria-hidden />
+              <Icon
+                size={20}
+                aria-hidden={word !== null}
+                aria-label={word === null ? 'Caution' : undefined}
+              />
               <span>
-                <b>{word}.</b> {adviceText(one, units)}
+                {word !== null && <b>{word}. </b>}
+                {adviceText(one, units, first)}
               </span>
             </li>
           );

@@ -1,33 +1,37 @@
 import { Button } from '@mantine/core';
-import { useTimers } from '../state/timers.js';
+import { useLocation } from 'react-router';
+import { endsAtMs, useTimers } from '../state/timers.js';
 import { countdown } from './countdown.js';
 import { useNow } from './useNow.js';
 
 interface TimerProps {
   readonly name: string;
   readonly minutes: number;
+  /** What to do when it is over. */
+  readonly label: string;
 }
 
 /** A kitchen timer that a reload does not stop. */
-export function Timer({ name, minutes }: TimerProps) {
-  const started = useTimers((state) => state.started[name]);
+export function Timer({ name, minutes, label }: TimerProps) {
+  const running = useTimers((state) => state.running[name]);
+  const { pathname, search } = useLocation();
   const { start, stop } = useTimers.getState();
   const now = useNow();
-  if (started === undefined) {
+  if (running === undefined) {
     return (
-      <Button variant="default" onClick={() => start(name)}>
+      <Button variant="default" onClick={() => start(name, { minutes, label, page: pathname + search })}>
         Start {minutes} minutes
       </Button>
     );
   }
-  const left = started + minutes * 60_000 - now;
+  const left = endsAtMs(running) - now;
   return (
     <Button
       variant="default"
       onClick={() => stop(name)}
       aria-label={left > 0 ? `${countdown(left)} to go; stop` : 'Time is up; stop'}
     >
-      <span role="timer">{left > 0 ? countdown(left) : 'Weigh it now'}</span>
+      <span role="timer">{left > 0 ? countdown(left) : label}</span>
     </Button>
   );
 }

@@ -5,6 +5,7 @@ import { useConnection } from '../state/connection.js';
 import { useState } from 'react';
 import { ProblemError } from '../api/client.js';
 import { useSettings } from '../state/settings.js';
+import { MemoryRouter } from 'react-router';
 import { useTimers } from '../state/timers.js';
 import { useWhy } from '../state/why.js';
 import { planOf, renderInKitchen } from '../test/kitchen.js';
@@ -104,7 +105,7 @@ describe('advice', () => {
   it('puts danger first and says the level as a word, not by colour alone', () => {
     renderInKitchen(<AdviceList label="Cautions" advice={advice} />);
     const items = within(screen.getByRole('list', { name: 'Cautions' })).getAllByRole('listitem');
-    expect(items.map((item) => item.textContent)).toEqual(['Danger. Not this.', 'Mind. Look at this.']);
+    expect(items.map((item) => item.textContent)).toEqual(['Danger. Not this.', 'Look at this.']);
   });
 
   it('is nothing when there is nothing to say', () => {
@@ -133,13 +134,20 @@ describe('a failure', () => {
 describe('a kitchen timer', () => {
   it('goes on after a reload and says when time is up', async () => {
     const user = userEvent.setup();
-    useTimers.setState({ started: {} });
-    const { unmount } = renderInKitchen(<Timer name="pie/weep" minutes={20} />);
+    useTimers.setState({ running: {} });
+    const timer = (
+      <MemoryRouter initialEntries={['/pies/a?station=juice']}>
+        <Timer name="pie/weep" minutes={20} label="Weigh it now" />
+      </MemoryRouter>
+    );
+    const { unmount } = renderInKitchen(timer);
     await user.click(screen.getByRole('button', { name: 'Start 20 minutes' }));
     expect(screen.getByRole('timer').textContent).toMatch(/^(20:00|19:5\d)$/);
     unmount();
-    useTimers.setState({ started: { 'pie/weep': Date.now() - 21 * 60_000 } });
-    renderInKitchen(<Timer name="pie/weep" minutes={20} />);
+    const started = useTimers.getState().running['pie/weep']!;
+    expect(started.page).toBe('/pies/a?station=juice');
+    useTimers.setState({ running: { 'pie/weep': { ...started, startedMs: Date.now() - 21 * 60_000 } } });
+    renderInKitchen(timer);
     expect(screen.getByRole('timer')).toHaveTextContent('Weigh it now');
   });
 

@@ -1,21 +1,34 @@
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 
+/** A kitchen timer that runs. */
+export interface RunningTimer {
+  readonly startedMs: number;
+  readonly minutes: number;
+  /** What to do when it is over. */
+  readonly label: string;
+  /** The page that it belongs to. */
+  readonly page: string;
+}
+
 interface Timers {
-  /** When a timer was started, ms since 1970, by name. Kept in the browser: a reload does not stop it. */
-  readonly started: Readonly<Record<string, number>>;
-  start(name: string): void;
+  /** By name. Kept in the browser: a reload does not stop it. */
+  readonly running: Readonly<Record<string, RunningTimer>>;
+  start(name: string, timer: Omit<RunningTimer, 'startedMs'>): void;
   stop(name: string): void;
 }
+
+export const endsAtMs = ({ startedMs, minutes }: RunningTimer): number => startedMs + minutes * 60_000;
 
 export const useTimers = create<Timers>()(
   persist(
     (set) => ({
-      started: {},
-      start: (name) => set(({ started }) => ({ started: { ...started, [name]: Date.now() } })),
+      running: {},
+      start: (name, timer) =>
+        set(({ running }) => ({ running: { ...running, [name]: { ...timer, startedMs: Date.now() } } })),
       stop: (name) =>
-        set(({ started }) => ({
-          started: Object.fromEntries(Object.entries(started).filter(([key]) => key !== name)),
+        set(({ running }) => ({
+          running: Object.fromEntries(Object.entries(running).filter(([key]) => key !== name)),
         })),
     }),
     { name: 'mardle.timers' },

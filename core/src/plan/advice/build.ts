@@ -26,7 +26,7 @@ function fillAdvice({ spec, form, filling, build }: BuiltContext): Advice[] {
       level: 'good',
       ...sentence(
         'All of it is heaped and baked here. About {0} of fruit fills the dish level once it has sunk; less makes a flatter pie, and the rest keeps frozen in a bag.',
-        { value: levelG, unit: 'g' },
+        { value: levelG, unit: 'g', mlPerG: CUP_ML / cupGOf(filling) },
       ),
     });
   }
@@ -54,6 +54,8 @@ const WORTH_SAYING_G = 20;
 const CUP_ML = 240;
 /** A cup of a fruit whose row is missing, g. Common practice, no source. */
 const COMMON_CUP_G = 150;
+/** What a cup of the fruit weighs, g. */
+const cupGOf = ({ batch }: BuiltContext['filling']): number => batch.fruits[0]?.fruit.cupG ?? COMMON_CUP_G;
 /** Volume of a small heaped dish over its width cubed. A rule of thumb, no source. */
 const SMALL_DISH_FILL = 0.3;
 /** The smallest dish worth naming, cm across; sizes go up by two. */
@@ -69,7 +71,7 @@ function smallDishCm(fruitG: number, cupG: number): number {
 function leftOverAdvice({ spec, filling }: BuiltContext): Advice[] {
   const overG = (spec.filling.fruitMassG ?? 0) - filling.batch.massG;
   if (overG < WORTH_SAYING_G) return [];
-  const cupG = filling.batch.fruits[0]?.fruit.cupG ?? COMMON_CUP_G;
+  const cupG = cupGOf(filling);
   return [
     {
       id: 'left_over_fruit',
@@ -80,6 +82,7 @@ function leftOverAdvice({ spec, filling }: BuiltContext): Advice[] {
         {
           value: overG,
           unit: 'g',
+          mlPerG: CUP_ML / cupG,
         },
         { value: smallDishCm(overG, cupG), unit: 'cm' },
       ),

@@ -1,4 +1,4 @@
-import { computeFilling, isBaked, isCooked, preparations } from '../../filling/index.js';
+import { computeFilling, expectedWeepG, isBaked, isCooked, preparations } from '../../filling/index.js';
 import type { Advice, BuiltContext } from '../../forms/index.js';
 import { sentence, watch } from '../../forms/index.js';
 import { surroundings } from '../surroundings.js';
@@ -28,6 +28,7 @@ function browning({ spec, filling }: BuiltContext): Advice[] {
       ...sentence('Cut fruit of this kind browns while you work: {0} of lemon juice over it keeps it pale.', {
         value: Math.max(5, LEMON_SHARE * massG),
         unit: 'g',
+        mlPerG: 1,
       }),
     },
   ];
@@ -58,6 +59,7 @@ function freezing(context: BuiltContext): Advice[] {
   };
   const { dose } = computeFilling(frozen, filling.batch.massG, surroundings(context), larder);
   const moreG = dose.massG - filling.dose.massG;
+  const spoonG = larder.thickeners.get(spec.filling.thickeners[0]?.thickener ?? '')?.tablespoonG;
   return moreG < 1
     ? []
     : [
@@ -67,7 +69,7 @@ function freezing(context: BuiltContext): Advice[] {
           level: 'watch',
           ...sentence(
             'Fruit that freezes in the pie gives more juice than fresh: {0} more thickener, or say that it is frozen.',
-            { value: moreG, unit: 'g' },
+            { value: moreG, unit: 'g', ...(spoonG !== undefined && { mlPerG: 15 / spoonG }) },
           ),
         },
       ];
@@ -109,10 +111,35 @@ function blending({ spec, larder }: BuiltContext): Advice[] {
   return [];
 }
 
+/** A test that is off by so much, times, is sooner a slip of the scale than a fruit: the bowl was weighed with it. Estimate. */
+const DOUBTFUL_TIMES = 2.5;
+
+/** A weep test that no fruit of this kind gives. */
+function doubtfulWeep({ spec, filling }: BuiltContext): Advice[] {
+  const { weepTest } = spec.filling;
+  if (!weepTest) return [];
+  const expectedG = Math.max(1, expectedWeepG(filling.batch));
+  const times = Math.max(1, weepTest.drainedG) / expectedG;
+  if (times < DOUBTFUL_TIMES && times > 1 / DOUBTFUL_TIMES) return [];
+  return [
+    {
+      id: 'weep_doubtful',
+      station: 'juice',
+      level: 'watch',
+      ...sentence(
+        'The weep test says {0} of 100 g; this fruit gives about {1}. Was the bowl weighed with it? Make it once more before you go by it.',
+        { value: weepTest.drainedG, unit: 'g' },
+        { value: expectedG, unit: 'g' },
+      ),
+    },
+  ];
+}
+
 /** What should be said about the fruit itself, its acid, the freezer and the starch that suits it. */
 export const fruitAdvice = (context: BuiltContext): Advice[] => [
   ...browning(context),
   ...freezing(context),
   ...lowAcid(context),
   ...blending(context),
+  ...doubtfulWeep(context),
 ];

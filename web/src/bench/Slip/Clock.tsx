@@ -42,14 +42,10 @@ export function Clock({ plan, baking }: ClockProps) {
       <div className={classes.first}>
         <TimeField label="First touch" value={at} onChange={setAt} />
         <button type="button" className={classes.now} onClick={() => setAt(timeNow())}>
-          now
+          now{touch.passed && `: ready ${timeOfDay(timeNow(new Date(now)), allMin)}`}
         </button>
         {touch.passed && (
-          <span
-            role="status"
-            className={classes.other}
-            title={`${at} has passed today; begun now it is ready at ${timeOfDay(timeNow(new Date(now)), allMin)}`}
-          >
+          <span role="status" className={classes.other} title={`${at} has passed today`}>
             {touch.words}
           </span>
         )}

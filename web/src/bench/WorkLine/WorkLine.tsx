@@ -1,7 +1,8 @@
 import type { Advice, PiePlan, PieSpec, Station } from '@mardle/core';
-import { showText, stations } from '@mardle/core';
+import { showMeasured, stations } from '@mardle/core';
 import { IconAlertTriangle } from '@tabler/icons-react';
 import { memo } from 'react';
+import { measuresOf } from '../../kit/measures.js';
 import { useSettings } from '../../state/settings.js';
 import classes from './WorkLine.module.css';
 import { stationResults } from './results.js';
@@ -29,7 +30,11 @@ const needsDoing = ({ id, level }: Advice): boolean =>
 /** Six stations in the order of work, each with its result: navigation and summary at once. */
 export const WorkLine = memo(function WorkLine({ spec, plan, open, onOpen }: WorkLineProps) {
   const units = useSettings((state) => state.units);
-  const results = stationResults(spec, plan, (value, unit) => showText(value, unit, units));
+  const first = useSettings((state) => state.first);
+  const measures = measuresOf(plan);
+  const results = stationResults(spec, plan, (value, unit, figure = '') =>
+    showMeasured({ value, unit, mlPerG: measures.get(figure) }, units, first),
+  );
   return (
     <nav className={classes.line} aria-label="Work line">
       {stations.map((station, i) => {

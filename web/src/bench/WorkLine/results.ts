@@ -10,7 +10,7 @@ function fruitLine(spec: PieSpec, plan: PiePlan, say: Say): string {
   const [first] = spec.filling.fruits;
   const ripeness =
     first && spec.filling.fruits.length === 1 ? `, ${nearestStop(juicinessStops, first.ripeness).word}` : '';
-  return `${say(plan.filling.batch.massG, 'g')} ${names}${ripeness}`;
+  return `${say(plan.filling.batch.massG, 'g', 'fruit.mass')} ${names}${ripeness}`;
 }
 
 function juiceLine(spec: PieSpec, plan: PiePlan, say: Say): string {
@@ -20,10 +20,13 @@ function juiceLine(spec: PieSpec, plan: PiePlan, say: Say): string {
     spec.filling.thickeners.length > 1
       ? 'thickener'
       : (plan.figures['thickener.0.mass']?.label.toLowerCase() ?? first?.thickener ?? '');
-  const sweet = `${say(sugar.massG, 'g')} sugar`;
+  const sweet = `${say(sugar.massG, 'g', 'sugar.mass')} sugar`;
   if (thickenerG < 0.05) return `${sweet}, no thickener`;
-  const band = spec.filling.thickenerMassG === null ? ` ±${Math.round((dose.highG - dose.lowG) / 2)}` : '';
-  return `${sweet}, ${say(thickenerG, 'g')} ${name}${band}`;
+  const dosed = say(thickenerG, 'g', 'thickener.dose');
+  // Spoons have no band of grams beside them.
+  const banded = spec.filling.thickenerMassG === null && dosed === say(thickenerG, 'g');
+  const band = banded ? ` ±${Math.round((dose.highG - dose.lowG) / 2)}` : '';
+  return `${sweet}, ${dosed} ${name}${band}`;
 }
 
 function ovenLine(spec: PieSpec, plan: PiePlan, say: Say): string {

@@ -19,8 +19,8 @@ export interface SliceTopProps {
   readonly colour: string;
 }
 
-/** A quantity in the baker's units. */
-export type Say = (value: number, unit: Unit) => string;
+/** A quantity in the baker's units; by cups and spoons where its figure has a measure. */
+export type Say = (value: number, unit: Unit, figure?: string) => string;
 
 /** All that the screen knows about one form of pie: its controls, its words, its drawing. */
 export interface FormView {

@@ -1,6 +1,7 @@
 import type { Figure } from '@mardle/core';
-import { show, showText } from '@mardle/core';
+import { measured, show, showMeasured } from '@mardle/core';
 import type { KeyboardEvent } from 'react';
+import { useMeasures } from '../measures.js';
 import { useSettings } from '../../state/settings.js';
 import { useWhy } from '../../state/why.js';
 import classes from './Fig.module.css';
@@ -23,15 +24,19 @@ export const onWhyKey =
 /** A computed figure: number, unit, band if asked; it opens to its story by click, Enter or `?`. */
 export function Fig({ figure, band = false }: FigProps) {
   const units = useSettings((state) => state.units);
+  const first = useSettings((state) => state.first);
+  const measures = useMeasures();
   const open = useWhy((state) => state.open);
   if (!figure) return <span className={classes.missing}>…</span>;
-  const shown = show(figure.value, figure.unit, units);
+  const said = { value: figure.value, unit: figure.unit, mlPerG: measures.get(figure.id) };
+  const shown = measured(said, units, first);
+  const byMeasure = shown.unit !== show(figure.value, figure.unit, units).unit;
   return (
     <button
       type="button"
       className={classes.fig}
       title="Why? (?)"
-      aria-label={`${figure.label}: ${showText(figure.value, figure.unit, units)}. Why?`}
+      aria-label={`${figure.label}: ${showMeasured(said, units, first)}. Why?`}
       onClick={() => open(figure.id)}
       onKeyDown={onWhyKey(() => open(figure.id))}
     >
@@ -39,7 +44,7 @@ export function Fig({ figure, band = false }: FigProps) {
         {shown.number}
       </span>
       {shown.unit && <span className={classes.unit}>{shown.unit}</span>}
-      {band && figure.high - figure.low > 0 && (
+      {band && !byMeasure && figure.high - figure.low > 0 && (
         <span className={classes.band}>{bandText(figure, units)}</span>
       )}
     </button>

@@ -1,8 +1,9 @@
 import type { BuckleSpec, PiePlan } from '@mardle/core';
-import { builtInLarder, rowOf, topAs, topOutline, usualBuckle, usualStreusel } from '@mardle/core';
+import { builtInLarder, rowOf, showText, topAs, topOutline, usualBuckle, usualStreusel } from '@mardle/core';
 import { Choice } from '../../../kit/Choice/Choice.js';
 import { Dial } from '../../../kit/Dial/Dial.js';
 import { Fig } from '../../../kit/Figure/Fig.js';
+import { useSettings } from '../../../state/settings.js';
 import drawing from '../../CrossSection/CrossSection.module.css';
 import classes from '../../stations/stations.module.css';
 import type { StationProps } from '../../useBenchSpec.js';
@@ -31,6 +32,11 @@ function BatterPart({ spec, plan }: StationProps) {
   const set = (part: Partial<BuckleSpec>): void => changeForm({ buckle: { ...chosen, ...part } });
   const row = rowOf(builtInLarder.toppings, 'batter');
   const { streusel } = chosen;
+  const units = useSettings((state) => state.units);
+  const massOf = (id: string): string => {
+    const figure = figures[id];
+    return figure ? showText(figure.value, figure.unit, units) : '…';
+  };
   return (
     <>
       <div className={classes.row}>
@@ -39,7 +45,7 @@ function BatterPart({ spec, plan }: StationProps) {
           value={chosen.perFruit}
           stops={batterStops}
           hair={0.05}
-          shown={`${chosen.perFruit.toFixed(2)} x`}
+          shown={massOf('topping.mass')}
           onChange={(perFruit) => set({ perFruit })}
         />
         {streusel && (
@@ -48,7 +54,7 @@ function BatterPart({ spec, plan }: StationProps) {
             value={streusel.cover}
             stops={coverStops}
             hair={0.05}
-            shown={`${streusel.cover.toFixed(2)} x a crumb top’s`}
+            shown={massOf('crumb.mass')}
             onChange={(cover) => set({ streusel: { ...streusel, cover } })}
           />
         )}

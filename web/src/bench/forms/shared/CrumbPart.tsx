@@ -27,6 +27,7 @@ export function CrumbPart({ spec, plan }: StationProps) {
   const figures = plan?.figures ?? {};
   const crumb = builtInLarder.crumbs.get(chosen.school);
   const set = (part: Partial<CrumbSpec>): void => changeForm({ crumb: { ...chosen, ...part } });
+  const amount = figures['crumb.mass'];
   const lumpCm = lumpCmOf(spec.form);
   return (
     <>
@@ -46,7 +47,7 @@ export function CrumbPart({ spec, plan }: StationProps) {
           value={chosen.cover}
           stops={coverStops}
           hair={0.05}
-          shown={`${chosen.cover.toFixed(2)} x usual`}
+          shown={amount ? showText(amount.value, amount.unit, units) : '…'}
           onChange={(cover) => set({ cover })}
         />
         <Dial

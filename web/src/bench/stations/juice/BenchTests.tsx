@@ -35,7 +35,7 @@ export function BenchTests({ pieId, spec, plan }: StationProps & { readonly pieI
           Drain, weigh what ran off.
         </p>
         <div className={classes.row}>
-          <Timer name={`${pieId}/weep`} minutes={weepTimeMin} />
+          <Timer name={`${pieId}/weep`} minutes={weepTimeMin} label="Weep test: drain and weigh" />
           <QuantityField
             limit="filling.weepTest.drainedG"
             label="It drained"

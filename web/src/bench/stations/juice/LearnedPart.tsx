@@ -10,8 +10,14 @@ import { changeFilling } from '../../useBenchSpec.js';
 const HAIR = 0.005;
 
 const bakesSaid = ({ bakes }: LearnedDose): string => `${bakes} bake${bakes === 1 ? '' : 's'} here`;
+/** How much more or less than the book has. */
+function besideBook(dose: number): string {
+  const percent = Math.round(100 * Math.abs(dose - 1));
+  if (percent === 0) return 'as much thickener as the book';
+  return `${percent} % ${dose > 1 ? 'more' : 'less'} thickener than the book`;
+}
 const doseSaid = ({ dose, deviation }: LearnedDose): string =>
-  `× ${dose.toFixed(2)} of the book’s thickener, give or take ${Math.round(100 * 1.645 * deviation)} %`;
+  `${besideBook(dose)}, give or take ${Math.round(100 * 1.645 * deviation)} %`;
 
 /** What the log has to say of this pie's dose: taken with one tap, and given back with another. */
 export function LearnedPart({ spec }: { readonly spec: PieSpec }) {
@@ -34,7 +40,7 @@ export function LearnedPart({ spec }: { readonly spec: PieSpec }) {
         : now && `${bakesSaid(now)} say ${doseSaid(now)}. `}
       {now && changed && (
         <Button size="compact-sm" onClick={() => use(now)}>
-          {learned ? `Take it as ${bakesSaid(now)} have it: × ${now.dose.toFixed(2)}` : 'Use it'}
+          {learned ? `Take it as ${bakesSaid(now)} have it: ${besideBook(now.dose)}` : 'Use it'}
         </Button>
       )}{' '}
       {learned && (
@@ -48,7 +54,7 @@ export function LearnedPart({ spec }: { readonly spec: PieSpec }) {
           variant="default"
           onClick={() => changeFilling({ sugar: { ...sugar, style, massG: null } })}
         >
-          Sweeten as it is liked here: {style.toFixed(3)}
+          Sweeten as it is liked here
         </Button>
       )}{' '}
       <Link to="/log">Why</Link>

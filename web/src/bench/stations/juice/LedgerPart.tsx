@@ -8,7 +8,7 @@ export function LedgerPart({ plan }: StationProps) {
   if (!plan) return null;
   const { figures } = plan;
   return (
-    <ul className={classes.lines}>
+    <ul className={classes.ledger}>
       {ledgerSteps.flatMap(({ id }) => {
         const figure = figures[id];
         return figure
@@ -21,8 +21,9 @@ export function LedgerPart({ plan }: StationProps) {
       })}
       <li>
         <span>
-          With its sugar that is <Fig figure={figures['ledger.juice']} band /> of juice at{' '}
-          <Fig figure={figures['ledger.brix']} />.
+          With its sugar that is <Fig figure={figures['ledger.juice']} band /> of juice, at{' '}
+          <Fig figure={figures['ledger.brix']} /> on a refractometer; sugar against acid{' '}
+          <Fig figure={figures['sugar.to_acid']} />.
         </span>
       </li>
     </ul>

@@ -124,10 +124,7 @@ export function PreparationPart({ spec, plan }: StationProps) {
             <p>
               About <Fig figure={figures['preparation.drained']} band /> drains.{' '}
               {boilStop.juiceG - boilStop.stopMassG < 5 ? (
-                <>
-                  It is that strong already ({Math.round(boilStop.juiceBrix)} °Bx): bring it to the boil once
-                  and give it back.
-                </>
+                <>It is as thick as it has to be: bring it to the boil once and give it back.</>
               ) : (
                 <>
                   Boil it down, and stop at whichever comes first:{' '}

@@ -1,10 +1,10 @@
 import { Button } from '@mantine/core';
 import type { EatenHow } from '@mardle/core';
-import { eatenHow, eatenRules, formOf, setNames, showText, tasteStepG } from '@mardle/core';
+import { eatenHow, eatenRules, formOf, setNames, tasteStepG } from '@mardle/core';
 import { Choice } from '../../../kit/Choice/Choice.js';
 import { Dial } from '../../../kit/Dial/Dial.js';
 import { Fig } from '../../../kit/Figure/Fig.js';
-import { useSettings } from '../../../state/settings.js';
+import { useSay } from '../../../kit/useSay.js';
 import type { StationProps } from '../../useBenchSpec.js';
 import { changeFilling } from '../../useBenchSpec.js';
 import { lemonStops, setStops, sweetnessStops } from '../../words.js';
@@ -13,10 +13,11 @@ import { LearnedPart } from './LearnedPart.js';
 
 /** How sweet, how sharp, how firm. */
 export function SugarAndSet({ spec, plan }: StationProps) {
-  const units = useSettings((state) => state.units);
+  const say = useSay();
   const { filling } = spec;
   const { sugar } = filling;
   const figures = plan?.figures ?? {};
+  const dose = figures['thickener.dose'];
   const stepG = plan ? tasteStepG(plan.filling.batch, plan.filling.sugar) : 0;
   const adjust = (byG: number): void => {
     if (!plan) return;
@@ -31,7 +32,7 @@ export function SugarAndSet({ spec, plan }: StationProps) {
           value={sugar.massG === null ? sugar.style : (plan?.filling.sugar.style ?? sugar.style)}
           stops={sweetnessStops}
           hair={0.005}
-          shown={`${sugar.massG === null ? '' : 'yours, '}${plan ? showText(plan.filling.sugar.massG, 'g', units) : '…'}`}
+          shown={`${sugar.massG === null ? '' : 'yours, '}${plan ? say(plan.filling.sugar.massG, 'g', 'sugar.mass') : '…'}`}
           onChange={(style) => changeFilling({ sugar: { ...sugar, style, massG: null } })}
         />
         <Dial
@@ -39,7 +40,7 @@ export function SugarAndSet({ spec, plan }: StationProps) {
           value={setNames.indexOf(filling.set)}
           stops={setStops}
           hair={1}
-          shown={`${figures['thickener.target']?.value.toFixed(1) ?? '…'} %`}
+          shown={dose ? say(dose.value, dose.unit, dose.id) : '…'}
           onChange={(value) => changeFilling({ set: setNames[Math.round(value)] ?? 'clean_slice' })}
         />
         <Dial
@@ -47,25 +48,24 @@ export function SugarAndSet({ spec, plan }: StationProps) {
           value={filling.lemonJuiceG}
           stops={lemonStops}
           hair={5}
-          shown={showText(filling.lemonJuiceG, 'g', units)}
+          shown={say(filling.lemonJuiceG, 'g', 'lemon.mass')}
           onChange={(lemonJuiceG) => changeFilling({ lemonJuiceG })}
         />
         <div className={classes.facts}>
           <p>
-            <Fig figure={figures['sugar.mass']} band /> sugar. In all <Fig figure={figures['sugar.total']} />,
-            sugar against acid <Fig figure={figures['sugar.to_acid']} />.
+            <Fig figure={figures['sugar.mass']} band /> sugar. In all <Fig figure={figures['sugar.total']} />.
           </p>
           <p>
-            Juice to thicken: <Fig figure={figures['ledger.juice']} band />,{' '}
-            <Fig figure={figures['ledger.brix']} />. It takes <Fig figure={figures['thickener.dose']} band />.
+            Juice to thicken: <Fig figure={figures['ledger.juice']} band />. It takes{' '}
+            <Fig figure={figures['thickener.dose']} band />.
           </p>
           <LearnedPart spec={spec} />
           <div className={classes.row} role="group" aria-label="Taste and adjust">
             <Button variant="default" size="sm" disabled={!plan} onClick={() => adjust(stepG)}>
-              Still sharp: {showText(stepG, 'g', units)} more
+              Still sharp: {say(stepG, 'g', 'sugar.mass')} more
             </Button>
             <Button variant="default" size="sm" disabled={!plan} onClick={() => adjust(-stepG)}>
-              Too sweet: {showText(stepG, 'g', units)} less
+              Too sweet: {say(stepG, 'g', 'sugar.mass')} less
             </Button>
             {sugar.massG !== null && (
               <Button

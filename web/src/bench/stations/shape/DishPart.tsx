@@ -1,18 +1,14 @@
 import type { DishSpec, PieSpec } from '@mardle/core';
-import { dishProblems, equivalents, formOf, isSameDish, scaleToDish, showText } from '@mardle/core';
+import { dishProblems, equivalents, formOf, isSameDish, showText } from '@mardle/core';
 import { useState } from 'react';
 import { useKitchen } from '../../../api/kitchen.js';
 import { Choice } from '../../../kit/Choice/Choice.js';
 import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../useBenchSpec.js';
 import { changeSpec } from '../../useBenchSpec.js';
-import classes from '../stations.module.css';
+import { DishChanged } from './DishChanged.js';
 import { DishFields } from './DishFields.js';
 import { KeepDish } from './KeepDish.js';
-
-/** Has the baker set amounts by weight? Then another dish may want them scaled. */
-const hasAmounts = ({ filling }: PieSpec): boolean =>
-  filling.fruitMassG !== null || filling.sugar.massG !== null || filling.thickenerMassG !== null;
 
 /** Which dish: one of the kitchen's, or any other by its measures or the water it holds. */
 export function DishPart({ spec }: StationProps) {
@@ -33,7 +29,7 @@ export function DishPart({ spec }: StationProps) {
     return `${size}; takes ${found.fits === 'takes_it' ? 'this pie as it is' : `${found.factor.toFixed(1)} times this pie`}`;
   };
   const take = (next: DishSpec): void => {
-    setBefore(hasAmounts(spec) && inDish ? spec : null);
+    setBefore(inDish ? spec : null);
     changeSpec((old) => ({ ...old, dish: next }));
   };
   return (
@@ -54,19 +50,7 @@ export function DishPart({ spec }: StationProps) {
         }}
       />
       {before && before.dish !== dish && dishProblems(dish).length === 0 && (
-        <p className={classes.plain} role="status">
-          Your weighed amounts stayed as they were.{' '}
-          <button
-            type="button"
-            className={classes.link}
-            onClick={() => {
-              changeSpec((old) => scaleToDish({ ...old, dish: before.dish }, old.dish));
-              setBefore(null);
-            }}
-          >
-            Scale them to this dish
-          </button>
-        </p>
+        <DishChanged before={before} now={spec} onScaled={() => setBefore(null)} />
       )}
       {!same && kitchen && (
         <>
