@@ -29,7 +29,9 @@ const controls = (page: Page, where: string): Promise<Room> =>
   page.getByRole('region', { name: /^Station:/ }).evaluate((plate, label) => {
     const top = plate.getBoundingClientRect().top;
     const said = plate.querySelector('[aria-label="Cautions"]');
-    const last = [...plate.children].filter((child) => child !== said).at(-1);
+    const parts = [...plate.children];
+    const end = said ? parts.indexOf(said) : parts.length;
+    const last = parts.slice(0, end).at(-1);
     const bottom = last?.getBoundingClientRect().bottom ?? top;
     return { where: label, needs: Math.ceil(bottom - top + plate.scrollTop), has: plate.clientHeight };
   }, where);

@@ -366,6 +366,7 @@ export {
   shellsIn,
   skills,
   solveDay,
+  isWorkOn,
   taskWords,
   turnoverMin,
   usualBuying,

@@ -58,7 +58,7 @@ export { scoreOf } from './score.js';
 export type { DaySearch, SolveOptions, Solving } from './solve-day.js';
 export { finishDay, solveDay } from './solve-day.js';
 export { goesOf } from './goes.js';
-export { heatWords, pieName, taskWords } from './task-words.js';
+export { heatWords, isWorkOn, pieName, taskWords } from './task-words.js';
 export type { DayAmount, DayAmounts } from './weigh.js';
 export { whatBreaks } from './what-breaks.js';
 export { weighDay } from './weigh.js';

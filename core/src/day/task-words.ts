@@ -51,6 +51,19 @@ export function taskWords(day: Day, plan: DayPlan, task: DayTask): string {
 }
 
 /**
+ * Whether a task is work on one pie: on it alone, or on what it is mixed or baked with.
+ * @param plan that the task stands in
+ * @param task of the plan
+ * @param pie id of the pie
+ * @returns whether it is
+ * @example isWorkOn(plan, task, 'damson-1')
+ */
+export const isWorkOn = ({ batches, runs }: DayPlan, { of }: DayTask, pie: string): boolean =>
+  of === pie ||
+  batches.some(({ id, pies }) => id === of && pies.includes(pie)) ||
+  runs.some(({ id, pies }) => id === of && pies.some((one) => one.pie === pie));
+
+/**
  * What a pie is called among the others of its day.
  * @param day worked out
  * @param id of the pie

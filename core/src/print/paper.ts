@@ -96,6 +96,8 @@ export function tile(drawing: Drawing, paperName: PaperName): Page[] {
   const { way, room, across, down } =
     turned.across * turned.down < upright.across * upright.down ? turned : upright;
   const pages: Page[] = [];
+  const pitchMm = room.widthMm - OVERLAP_MM;
+  const marks = drawing.marks.map((mark) => offJoints(mark, pitchMm, across));
   for (let row = 0; row < down; row++) {
     for (let column = 0; column < across; column++) {
       const single = across * down === 1;
@@ -116,7 +118,7 @@ export function tile(drawing: Drawing, paperName: PaperName): Page[] {
         title: where,
         ...way,
         marks: [
-          ...drawing.marks.flatMap((mark) => placed(mark, dx, dy, box)),
+          ...marks.flatMap((mark) => placed(mark, dx, dy, box)),
           ...glueLines(box, row, column, down, across),
           ...foot(way, where),
         ],
@@ -124,6 +126,23 @@ export function tile(drawing: Drawing, paperName: PaperName): Page[] {
     }
   }
   return pages;
+}
+
+/** How wide a letter is against its height, on the wide side. */
+const LETTER = 0.58;
+
+/** Words that would lie over a joint between two sheets, moved to the nearest place on one of them. */
+function offJoints(mark: Mark, pitchMm: number, across: number): Mark {
+  if (mark.kind !== 'text' || mark.anchor !== 'middle') return mark;
+  const half = (mark.text.length * mark.sizeMm * LETTER) / 2;
+  for (let joint = 1; joint < across; joint++) {
+    // Sheets overlap from here to there.
+    const [from, to] = [joint * pitchMm, joint * pitchMm + OVERLAP_MM];
+    if (mark.x + half <= from || mark.x - half >= to) continue;
+    const [left, right] = [from - half, to + half];
+    return { ...mark, x: mark.x - left <= right - mark.x ? left : right };
+  }
+  return mark;
 }
 
 /** A mark moved onto a page, and cut to what fits on it. */

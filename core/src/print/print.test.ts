@@ -115,6 +115,24 @@ describe('paper', () => {
     expect(papers.letter.heightMm).toBeCloseTo(11 * 25.4, 6);
   });
 
+  it.each(paperNames)('%s: no words lie over a joint', (name) => {
+    const wide = { ...starterSpec, dish: { ...starterSpec.dish, topCm: 30, baseCm: 28, depthCm: 5 } };
+    for (const kind of formKinds) {
+      const planned = draftPlan(changeForm(wide, kind).spec);
+      if (!planned.ok) throw new Error(kind);
+      for (const one of templatesOf(planned.plan)) {
+        for (const page of tile(one, name)) {
+          for (const mark of page.marks) {
+            if (mark.kind !== 'text' || mark.anchor !== 'middle') continue;
+            const half = (mark.text.length * mark.sizeMm * 0.5) / 2;
+            expect(mark.x - half).toBeGreaterThan(MARGIN_MM - 1);
+            expect(mark.x + half).toBeLessThan(page.widthMm - MARGIN_MM + 1);
+          }
+        }
+      }
+    }
+  });
+
   it.each(paperNames)('%s pages carry a bar of 10 cm, and marks keep off the edge', (name) => {
     const pages = tile(drawing('lattice', 'lattice'), name);
     expect(pages.length).toBeGreaterThan(1);
@@ -188,6 +206,8 @@ describe('the slip for the wall', () => {
     );
     for (const { label } of plan.slip.flatMap(({ lines }) => lines)) expect(words).toContain(label);
     for (const { label } of plan.clock) expect(words.join(' ')).toContain(label.split(',')[0]);
+    // A second page is worth its paper.
+    for (const { marks } of pages) expect(marks.length).toBeGreaterThan(8);
     for (const { marks, heightMm } of pages) {
       for (const mark of marks)
         if (mark.kind === 'text') expect(mark.y).toBeLessThan(heightMm - MARGIN_MM + 1);

@@ -177,6 +177,10 @@ function head(plan: PiePlan, options: SlipOptions, leftMm: number, rightMm: numb
   };
 }
 
+/** Lines may stand so close to each other that a page holds all; closer they would touch. */
+const CLOSEST = 0.86;
+const ROUNDING_MM = 0.01;
+
 const NAME_MM = 7.5;
 const TOLD_MM = 3.8;
 
@@ -194,13 +198,14 @@ export function slipPages(plan: PiePlan, paperName: PaperName, options: SlipOpti
   const left = EDGE_MM;
   const right = widthMm - EDGE_MM;
   const danger = plan.advice.filter(({ level }) => level === 'danger');
+  const clockHeading = heading(timeAt ? 'The clock' : 'The clock, hours from the first touch', left, right);
   const blocks: Block[] = [
     head(plan, options, left, right),
     ...plan.slip.flatMap((group) => [
       heading(group.title, left, right),
       ...group.lines.map((slip) => weighing(slip, options, left, right)),
     ]),
-    heading(timeAt ? 'The clock' : 'The clock, hours from the first touch', left, right),
+    clockHeading,
     ...plan.clock.map((step) => clockLine(step, (timeAt ?? hoursFrom)(step.startMin), left, right)),
     ...(danger.length > 0 ? [heading('Mind', left, right)] : []),
     ...danger.map((advice) => paragraph(adviceText(advice, units), left, right)),
@@ -208,15 +213,21 @@ export function slipPages(plan: PiePlan, paperName: PaperName, options: SlipOpti
       ? [paragraph(`Contains ${plan.allergens.join(', ')}.`, left, right, true)]
       : []),
   ];
+  const roomMm = heightMm - 2 * MARGIN_MM;
+  const allMm = blocks.reduce((sum, block) => sum + block.heightMm, 0);
+  // A little too long is drawn closer; what is much too long has the clock on a page of its own.
+  const closer = allMm > roomMm && allMm * CLOSEST <= roomMm ? roomMm / allMm : 1;
+  const clockFrom = allMm * closer > roomMm ? blocks.indexOf(clockHeading) : -1;
   const pages: Mark[][] = [[]];
   let y = MARGIN_MM;
-  for (const block of blocks) {
-    if (y + block.heightMm > heightMm - MARGIN_MM) {
+  for (const [i, block] of blocks.entries()) {
+    const over = y + block.heightMm * closer > heightMm - MARGIN_MM + ROUNDING_MM;
+    if (over || i === clockFrom) {
       pages.push([]);
       y = MARGIN_MM;
     }
     pages.at(-1)?.push(...block.marks(y));
-    y += block.heightMm;
+    y += block.heightMm * closer;
   }
   return pages.map((marks, i) => ({
     title: pages.length > 1 ? `Slip, page ${i + 1} of ${pages.length}` : 'Slip',

@@ -35,6 +35,7 @@ const whereabouts: readonly { readonly label: string; readonly description: stri
       description: 'Larder',
       to: '/larder?shelf=thickeners',
     },
+    { label: 'A cup of flour, what it weighs here', description: 'Larder', to: '/larder?shelf=flour' },
     { label: 'Sugars and their cups', description: 'Larder', to: '/larder?shelf=sugars' },
     { label: 'Dishes of this kitchen', description: 'Larder', to: '/larder?shelf=dishes' },
     { label: 'Ovens, and how far off they are', description: 'Larder', to: '/larder?shelf=ovens' },
@@ -125,7 +126,12 @@ export function FindAnything() {
       scrollable
       maxHeight={440}
       attributes={{ content: { 'aria-label': 'Find anything' } }}
-      styles={{ actionDescription: { color: 'var(--ink-soft)', opacity: 1, fontSize: 14 } }}
+      scrollAreaProps={{ viewportProps: { tabIndex: 0, role: 'region', 'aria-label': 'What was found' } }}
+      styles={{
+        actionDescription: { color: 'var(--ink-soft)', opacity: 1, fontSize: 14 },
+        // Pale is for what can be done without; this is all there is to read.
+        empty: { color: 'var(--ink)', opacity: 1 },
+      }}
       nothingFound={looking ? 'Looking …' : 'Nothing by that name.'}
       searchProps={{
         'aria-label': 'What to find',

@@ -32,6 +32,8 @@ export const theme = createTheme({
     Select: { defaultProps: { size: 'md', comboboxProps: { shadow: 'md' } } },
     NumberInput: { defaultProps: { size: 'md' } },
     TextInput: { defaultProps: { size: 'md' } },
+    // 24 px: WCAG 2.2, 2.5.8, target size.
+    Checkbox: { defaultProps: { size: 'md' } },
     Modal: plainHead,
     Drawer: plainHead,
   },

@@ -1,6 +1,6 @@
-import { Button, Checkbox } from '@mantine/core';
+import { Button, Checkbox, NativeSelect } from '@mantine/core';
 import type { Day, DayPlan, DayTask } from '@mardle/core';
-import { goesOf, heatWords, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
+import { goesOf, heatWords, isWorkOn, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
 import { IconArrowsMove, IconClockPlus } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -28,11 +28,29 @@ export function DayList({ file, day, plan, shown }: DayListProps) {
   const { done, tick } = useDay();
   const [late, setLate] = useState<DayTask | null>(null);
   const [moving, setMoving] = useState<DayTask | null>(null);
+  // One pie's way through the day, or everything.
+  const [only, setOnly] = useState('');
+  const pie = day.pies.some(({ id }) => id === only) ? only : '';
   return (
     <>
+      <NativeSelect
+        className="no-print"
+        label="What is shown"
+        w={260}
+        value={pie}
+        onChange={({ currentTarget: { value } }) => setOnly(value)}
+        data={[
+          { value: '', label: 'every pie' },
+          ...day.pies.map(({ id }) => ({ value: id, label: pieName(day, id) })),
+        ]}
+      />
       <div className={classes.lists}>
         {day.kitchen.hands.map(({ id }) => {
-          const goes = goesOf(plan).filter((go) => go.some(({ hands }) => hands === id));
+          const goes = goesOf(plan).filter(
+            (go) =>
+              go.some(({ hands }) => hands === id) &&
+              (pie === '' || go.some((task) => isWorkOn(plan, task, pie))),
+          );
           const isDone = (go: readonly DayTask[]): boolean => go.every((task) => done.includes(task.id));
           const open = goes.filter((go) => !isDone(go));
           const now = shown === 'all' ? goes : open.slice(0, NEXT);

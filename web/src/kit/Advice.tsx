@@ -15,6 +15,9 @@ const marks = {
 /** Danger stands first. */
 const order = { good: 0, watch: 1, danger: 2 } as const;
 
+/** Said where it applies, but not between a home baker and a pie: for jars, and for pies that are sold. */
+const asides: ReadonlySet<string> = new Set(['canning', 'selling']);
+
 /** What should be said where the work is: colour, shape and word together. */
 export const AdviceList = memo(function AdviceList({
   advice,
@@ -23,6 +26,22 @@ export const AdviceList = memo(function AdviceList({
   readonly advice: readonly Advice[];
   readonly label: string;
 }) {
+  if (advice.length === 0) return null;
+  const aside = advice.filter(({ id }) => asides.has(id));
+  return (
+    <>
+      <Lines label={label} advice={advice.filter(({ id }) => !asides.has(id))} />
+      {aside.length > 0 && (
+        <details className={classes.aside}>
+          <summary>For jars, and for pies that you sell</summary>
+          <Lines label="For jars and for selling" advice={aside} />
+        </details>
+      )}
+    </>
+  );
+});
+
+function Lines({ advice, label }: { readonly advice: readonly Advice[]; readonly label: string }) {
   const units = useSettings((state) => state.units);
   const first = useSettings((state) => state.first);
   if (advice.length === 0) return null;
@@ -49,4 +68,4 @@ export const AdviceList = memo(function AdviceList({
         })}
     </ul>
   );
-});
+}

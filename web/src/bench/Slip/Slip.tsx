@@ -124,7 +124,7 @@ function Line({ pieId, line }: { readonly pieId: string; readonly line: SlipLine
       <label className={classes.what}>
         <input type="checkbox" checked={ticked} onChange={() => toggle(key, shownAmount)} />
         <span title={whole}>
-          {line.label}
+          {line.label}{' '}
           {weighed !== undefined && !ticked ? (
             <small className={classes.again} role="status">
               was {weighed}: weigh again
