@@ -33,6 +33,8 @@ test('a mix is weighed fruit by fruit, as it lies on the scale', async ({ page }
   await newPie(page, 'Mixed');
   await station(page, 'Fruit').click();
   await page.getByRole('button', { name: 'Mix in another fruit' }).click();
+  // Its leaf opened, and the focus with it: the button went.
+  await expect(page.getByRole('tab', { name: 'Firm tart apple' })).toBeFocused();
   await page.getByRole('tab', { name: 'Mix and amount' }).click();
   await page.getByLabel('Damson, g', { exact: true }).fill('300');
   await page.getByLabel('Firm tart apple, g', { exact: true }).fill('200');

@@ -285,6 +285,18 @@ function washLines({ spec: { pastry }, larder, form, build }: BuiltContext): Sli
   ];
 }
 
+/** What goes on top; a streusel over a batter is mixed in a bowl of its own. */
+function topGroups(lines: readonly SlipLine[]): SlipGroup[] {
+  const isStreusel = ({ id }: SlipLine): boolean => id.startsWith('crumb_');
+  const streusel = lines.filter(isStreusel);
+  const rest = lines.filter((line) => !isStreusel(line));
+  if (streusel.length === 0 || rest.length === 0) return [{ title: 'On top', lines }];
+  return [
+    { title: 'Batter', lines: rest },
+    { title: 'Streusel', lines: streusel },
+  ];
+}
+
 /** What to weigh, in the order it is needed. */
 export function makeSlip(context: BuiltContext): SlipGroup[] {
   const { spec, larder, form, build } = context;
@@ -297,6 +309,6 @@ export function makeSlip(context: BuiltContext): SlipGroup[] {
     },
     { title: 'For the dish', lines: dishLines(context) },
     { title: 'Filling', lines: fillingLines(context) },
-    { title: 'On top', lines: topLines.filter(({ massG }) => massG > NOTHING_G) },
+    ...topGroups(topLines.filter(({ massG }) => massG > NOTHING_G)),
   ].filter(({ lines }) => lines.length > 0);
 }

@@ -37,7 +37,7 @@ const CUPS_ALONE_FROM_ML = ML_PER_CUP / 2 - 2;
 const SPOONS_FROM_ML = ML_PER_TABLESPOON - 0.5;
 /** A measure this near is as good as any; a level one this near is better than one filled by eye. */
 const NEAR = 0.03;
-const LEVEL_WITHIN = 0.05;
+const LEVEL_WITHIN = 0.06;
 /**
  * None is told that is further off than this. Half a teaspoon and less is not filled more exactly than by a seventh, however
  * it is said. Common practice, no source.

@@ -8,6 +8,7 @@ import { NavLink, Outlet, useLocation, useNavigate } from 'react-router';
 import { useCreatePie } from '../api/pies.js';
 import { starterSpec } from '@mardle/core';
 import { useSettings } from '../state/settings.js';
+import { useFocusKept } from '../kit/useFocusKept.js';
 import { useKeptPlace } from '../kit/useKeptPlace.js';
 import { useKeys } from '../kit/useKeys.js';
 import { useStanding } from '../kit/useStanding.js';
@@ -50,6 +51,7 @@ export function Shell() {
   const { pathname } = useLocation();
   const place = useRef<HTMLElement>(null);
   useKeptPlace(place);
+  useFocusKept();
   const create = useCreatePie();
   const standing = useStanding();
   const find = (): void => {

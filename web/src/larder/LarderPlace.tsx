@@ -51,8 +51,8 @@ export function LarderPlace() {
         </div>
       </Group>
       {shelf === 'fruits' && <Fruits />}
-      {(shelf === 'thickeners' || shelf === 'sugars') && <Shelves shelf={shelf} />}
       {shelf === 'thickeners' && <OwnThickeners />}
+      {(shelf === 'thickeners' || shelf === 'sugars') && <Shelves shelf={shelf} />}
       {shelf === 'flour' && <FlourCup />}
       {shelf === 'dishes' && <Dishes />}
       {shelf === 'ovens' && <Ovens />}

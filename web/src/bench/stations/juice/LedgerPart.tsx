@@ -14,7 +14,7 @@ export function LedgerPart({ plan }: StationProps) {
         return figure
           ? [
               <li key={id}>
-                {figure.label} <Fig figure={figure} band />
+                <span>{figure.label}</span> <Fig figure={figure} band />
               </li>,
             ]
           : [];
