@@ -71,6 +71,14 @@ describe('backup and restore', () => {
       expect([line, status, /The kitchen is as it was/.test(stderr)]).toEqual([line, 2, true]);
       expect(existsSync(mark)).toBe(false);
     }
+    // Written by a Mardle to come: it would start here and spoil what it does not know.
+    const newer = join(folder(), 'newer.sql');
+    writeFileSync(newer, sound.replace(/OwnRows\d+/, 'Tomorrow9999999999999'));
+    const refused = mardle(data, 'restore', newer, '--over');
+    expect([refused.status, /newer Mardle \(Tomorrow9999999999999\)/.test(refused.stderr)]).toEqual([
+      2,
+      true,
+    ]);
     // Cut in the middle of a table, with an end put on.
     const half = join(folder(), 'half.sql');
     writeFileSync(half, `${sound.slice(0, sound.length / 2)}\n-- Dump completed\n`);

@@ -1,7 +1,9 @@
 import { spawn } from 'node:child_process';
-import { createReadStream, createWriteStream } from 'node:fs';
+import { createReadStream, createWriteStream, readdirSync } from 'node:fs';
 import { open, rename, rm } from 'node:fs/promises';
+import { join } from 'node:path';
 import { pipeline } from 'node:stream/promises';
+import { inRoot } from './paths.js';
 import type { Database } from './mariadb.js';
 import { READ_IN, READ_OUT, READER } from './mariadb.js';
 
@@ -129,7 +131,21 @@ async function readIn(database: Database, file: string): Promise<void> {
 /** Tables without which it is no kitchen. */
 const NEEDED = ['kitchen', 'pie', 'pie_version', 'bake', 'bake_event', 'migrations'];
 
-/** What was read in, found to be a kitchen: its tables. */
+const migrationsFolder = inRoot('server/dist/database/migrations');
+
+/** The changes of the tables that this Mardle knows. */
+async function migrationNames(): Promise<string[]> {
+  const files = readdirSync(migrationsFolder).filter((file) => file.endsWith('.js'));
+  const modules = await Promise.all(
+    files.map(
+      (file) =>
+        import(join(migrationsFolder, file)) as Promise<Record<string, new () => { readonly name: string }>>,
+    ),
+  );
+  return modules.flatMap((module) => Object.values(module)).map((Migration) => new Migration().name);
+}
+
+/** What was read in, found to be a kitchen of this Mardle or an earlier one: its tables. */
 async function checkedTables(database: Database): Promise<string[]> {
   const rows = await ask(
     database,
@@ -142,6 +158,13 @@ async function checkedTables(database: Database): Promise<string[]> {
   const missing = NEEDED.filter((name) => !names.includes(name));
   if (missing.length > 0) throw new Error(`the backup lacks what a kitchen has: ${missing.join(', ')}.`);
   await ask(database, `SELECT COUNT(*) FROM ${named(READ_IN, 'kitchen')};`);
+  const done = await ask(database, `SELECT name FROM ${named(READ_IN, 'migrations')};`);
+  const known = await migrationNames();
+  const newer = done.split('\n').filter((name) => name !== '' && !known.includes(name));
+  if (newer.length > 0)
+    throw new Error(
+      `the backup was written by a newer Mardle (${newer.join(', ')}): restore it with that one.`,
+    );
   return names;
 }
 
