@@ -82,7 +82,7 @@ const rows: Readonly<Record<OwnFruitFigure, Omit<OwnFigureRow, 'id'>>> = {
     what: 'by a strip',
   },
   bodyPer100G: {
-    label: 'Its own body',
+    label: 'Thickens by itself',
     unit: 'g/100 g',
     least: 0,
     most: 6,
