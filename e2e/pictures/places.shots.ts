@@ -35,7 +35,7 @@ test('the places, from the demo', async ({ page }) => {
   for (let i = 0; i < 28; i++) await page.keyboard.press('ArrowRight');
   await take(page, 'heat');
   await page.keyboard.press('3');
-  await page.getByRole('tab', { name: 'Ledger' }).click();
+  await page.getByRole('tab', { name: 'Where it goes' }).click();
   await page.getByRole('button', { name: 'the juice' }).click();
   await expect(page.getByRole('img', { name: /Where the water goes/ }).locator('.barlayer')).toBeVisible();
   await take(page, 'juice-ledger');
