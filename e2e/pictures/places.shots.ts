@@ -99,5 +99,6 @@ test('the places, from the demo', async ({ page }) => {
   await card.getByRole('button', { name: 'Start it' }).click();
   await expect(card.getByRole('img', { name: /measured [4-9]\d °C/ })).toBeVisible({ timeout: 60_000 });
   await card.getByRole('button', { name: 'Stop it' }).click();
+  await page.getByRole('main').evaluate((main) => main.scrollTo(0, 0));
   await take(page, 'oven');
 });

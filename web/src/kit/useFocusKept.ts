@@ -24,7 +24,10 @@ export function useFocusKept(): void {
       for (const near of around) {
         if (!near.isConnected || !(near instanceof HTMLElement)) continue;
         const leaf = near.querySelector<HTMLElement>('[role=tab][aria-selected=true]');
-        if (!leaf && !near.hasAttribute('tabindex')) near.tabIndex = -1;
+        if (!leaf && !near.hasAttribute('tabindex')) {
+          near.tabIndex = -1;
+          near.dataset['standsIn'] = 'focus';
+        }
         (leaf ?? near).focus({ preventScroll: true });
         // What is hidden, as a leaf that closed, takes no focus.
         if (document.activeElement !== document.body) return;
