@@ -34,6 +34,8 @@ export const theme = createTheme({
     TextInput: { defaultProps: { size: 'md' } },
     // 24 px: WCAG 2.2, 2.5.8, target size.
     Checkbox: { defaultProps: { size: 'md' } },
+    // Mantine's own is too pale on enamel.
+    InputWrapper: { styles: { description: { color: 'var(--ink-soft)' } } },
     Modal: plainHead,
     Drawer: plainHead,
   },

@@ -1,7 +1,8 @@
 import { Group, NumberInput, Table } from '@mantine/core';
+import { useDebouncedCallback } from '@mantine/hooks';
 import type { DayAmount, Stocked, ToBuy, UnitSystem } from '@mardle/core';
 import { buyDay, nothingStocked, showText, typedUnit, usualBuying } from '@mardle/core';
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import type { Limit } from '../bench/stations/QuantityField.js';
 import { useKeepRow, useOwnRows } from '../api/larder.js';
 import { QuantityField } from '../bench/stations/QuantityField.js';
@@ -33,21 +34,37 @@ interface WeighedProps {
 /** A weight that may be left open. */
 const Weighed = (props: WeighedProps) => <QuantityField {...props} unit="g" empty="" width={96} size="sm" />;
 
+interface RowProps {
+  readonly item: ToBuy;
+  readonly units: UnitSystem;
+  /** Somebody says here how it is sold. */
+  readonly onSold: (label: string) => void;
+}
+
+/** What is typed is kept after so long: not each letter of it. */
+const KEPT_AFTER_MS = 600;
+
 /** One thing: what the day needs, what is there, how it is sold, and what is left to buy. */
-function Row({ item, units }: { readonly item: ToBuy; readonly units: UnitSystem }) {
+function Row({ item, units, onSold }: RowProps) {
   const stock = useDay((state) => state.stock);
   const { label, pieces, needsG, missingG, packs, packG, packPrice, haveG, buysCost } = item;
   const keep = useKeepRow('sold');
+  const keepSoon = useDebouncedCallback(
+    (sold: Sold) =>
+      keep.mutate({
+        id: label,
+        ...(sold.packG !== null && { packG: sold.packG }),
+        ...(sold.packPrice !== null && { packPrice: sold.packPrice }),
+      }),
+    { delay: KEPT_AFTER_MS, flushOnUnmount: true },
+  );
   const set = (part: Partial<Stocked>): void => stock(label, { haveG, packG, packPrice, ...part });
   /** How it is sold stays with the kitchen; what is there is this day's alone. */
   const sell = (part: Partial<Sold>): void => {
     const sold = { packG, packPrice, ...part };
+    onSold(label);
     set(sold);
-    keep.mutate({
-      id: label,
-      ...(sold.packG !== null && { packG: sold.packG }),
-      ...(sold.packPrice !== null && { packPrice: sold.packPrice }),
-    });
+    keepSoon(sold);
   };
   const toBuy =
     pieces !== null
@@ -117,18 +134,22 @@ function BuyTable({ file, amounts }: BuyTableProps) {
   const cut = useDay((state) => state.cut);
   const { word } = typedUnit('g', units);
   const { data: sold } = useOwnRows('sold');
+  const [typed, setTyped] = useState<ReadonlySet<string>>(new Set());
+  const onSold = (label: string): void => setTyped((old) => new Set([...old, label]));
   const { slices = usualBuying.slices, items: known = usualBuying.items } = file.buying ?? usualBuying;
   const { items, pies, usesCost, buysCost, unpriced } = useMemo(() => {
     const all = Object.fromEntries([
       ...Object.entries(known).map(([label, item]) => [label, { ...nothingStocked, ...item }] as const),
-      // How the kitchen buys goes before what an earlier day's file says of it.
-      ...(sold ?? []).map(
-        ({ id, packG = null, packPrice = null }) =>
-          [id, { haveG: known[id]?.haveG ?? null, packG, packPrice }] as const,
-      ),
+      // How the kitchen buys goes before what an earlier day's file says of it, and what is typed now before both.
+      ...(sold ?? [])
+        .filter(({ id }) => !typed.has(id))
+        .map(
+          ({ id, packG = null, packPrice = null }) =>
+            [id, { haveG: known[id]?.haveG ?? null, packG, packPrice }] as const,
+        ),
     ]);
     return buyDay(amounts, { slices, items: all });
-  }, [amounts, slices, known, sold]);
+  }, [amounts, slices, known, sold, typed]);
   const priced = items.some(({ buysCost: cost }) => cost !== null);
   return (
     <section aria-label="What is to be bought" className={classes.page}>
@@ -151,7 +172,7 @@ function BuyTable({ file, amounts }: BuyTableProps) {
           </Table.Thead>
           <Table.Tbody>
             {items.map((item) => (
-              <Row key={item.label} item={item} units={units} />
+              <Row key={item.label} item={item} units={units} onSold={onSold} />
             ))}
           </Table.Tbody>
         </Table>

@@ -1,10 +1,11 @@
 import { weighDay } from '@mardle/core';
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
 import { useDay } from '../state/day.js';
 import { aDayFile, aSolvedDay, layNoDay } from '../test/day.js';
 import { renderInKitchen } from '../test/kitchen.js';
+import { standInServer } from '../test/server.js';
 import { DayBuyList } from './DayBuyList.js';
 import { tableOfBuying } from './outFiles.js';
 
@@ -44,6 +45,21 @@ describe('what is to be bought', () => {
     expect(within(butter).getByText((2.5 * packs).toFixed(2))).toBeInTheDocument();
     expect(screen.getByRole('status')).toHaveTextContent(`To pay now ${(2.5 * packs).toFixed(2)}`);
     expect(screen.getByRole('status')).toHaveTextContent(/Without a price: .*Damson/);
+  });
+
+  it('keeps with the kitchen how a thing is sold, once it is typed, and shows what the kitchen knows', async () => {
+    const asked = standInServer({
+      'GET /api/larder/own/sold': { body: [{ id: 'Damson', packG: 1000, packPrice: 3 }] },
+      'PUT /api/larder/own/sold/Butter': ({ body }) => ({ body }),
+    });
+    const user = await show();
+    await waitFor(() =>
+      expect(screen.getByRole('textbox', { name: 'A pack of Damson costs' })).toHaveValue('3.00'),
+    );
+    await user.type(screen.getByRole('textbox', { name: 'A pack of Butter costs' }), '2,45');
+    await waitFor(() => expect(asked.filter(({ method }) => method === 'PUT')).toHaveLength(1));
+    expect(asked.find(({ method }) => method === 'PUT')?.body).toEqual({ id: 'Butter', packPrice: 2.45 });
+    expect(screen.getByRole('textbox', { name: 'A pack of Butter costs' })).toHaveValue('2,45');
   });
 
   it('takes off what is there, typed as bakers type it, and plans nothing anew', async () => {

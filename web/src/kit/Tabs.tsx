@@ -15,11 +15,13 @@ interface TabsProps {
   /** Which leaf was asked for, where a leaf itself opens another; else the tabs remember it. */
   readonly asked?: string | null;
   readonly onAsk?: (id: string | null) => void;
+  /** The leaf that is open at first, where a link names one. */
+  readonly first?: string | null;
 }
 
 /** Leaves of one station: only the open one is drawn. */
-export function Tabs({ label, leaves, asked: told, onAsk }: TabsProps) {
-  const [remembered, remember] = useState<string | null>(null);
+export function Tabs({ label, leaves, asked: told, onAsk, first = null }: TabsProps) {
+  const [remembered, remember] = useState(first);
   const asked = told === undefined ? remembered : told;
   const setOpen = onAsk ?? remember;
   // A leaf may go while it is open: then the first is.

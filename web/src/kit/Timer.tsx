@@ -1,5 +1,4 @@
 import { Button } from '@mantine/core';
-import { useLocation } from 'react-router';
 import { endsAtMs, useTimers } from '../state/timers.js';
 import { countdown } from './countdown.js';
 import { useNow } from './useNow.js';
@@ -9,17 +8,18 @@ interface TimerProps {
   readonly minutes: number;
   /** What to do when it is over. */
   readonly label: string;
+  /** The page that it belongs to. */
+  readonly page: string;
 }
 
 /** A kitchen timer that a reload does not stop. */
-export function Timer({ name, minutes, label }: TimerProps) {
+export function Timer({ name, minutes, label, page }: TimerProps) {
   const running = useTimers((state) => state.running[name]);
-  const { pathname, search } = useLocation();
   const { start, stop } = useTimers.getState();
   const now = useNow();
   if (running === undefined) {
     return (
-      <Button variant="default" onClick={() => start(name, { minutes, label, page: pathname + search })}>
+      <Button variant="default" onClick={() => start(name, { minutes, label, page })}>
         Start {minutes} minutes
       </Button>
     );

@@ -5,7 +5,6 @@ import { useConnection } from '../state/connection.js';
 import { useState } from 'react';
 import { ProblemError } from '../api/client.js';
 import { useSettings } from '../state/settings.js';
-import { MemoryRouter } from 'react-router';
 import { useTimers } from '../state/timers.js';
 import { useWhy } from '../state/why.js';
 import { planOf, renderInKitchen } from '../test/kitchen.js';
@@ -135,11 +134,7 @@ describe('a kitchen timer', () => {
   it('goes on after a reload and says when time is up', async () => {
     const user = userEvent.setup();
     useTimers.setState({ running: {} });
-    const timer = (
-      <MemoryRouter initialEntries={['/pies/a?station=juice']}>
-        <Timer name="pie/weep" minutes={20} label="Weigh it now" />
-      </MemoryRouter>
-    );
+    const timer = <Timer name="pie/weep" minutes={20} label="Weigh it now" page="/pies/a?station=juice" />;
     const { unmount } = renderInKitchen(timer);
     await user.click(screen.getByRole('button', { name: 'Start 20 minutes' }));
     expect(screen.getByRole('timer').textContent).toMatch(/^(20:00|19:5\d)$/);

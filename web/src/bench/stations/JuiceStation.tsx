@@ -1,3 +1,4 @@
+import { useSearchParams } from 'react-router';
 import { Tabs } from '../../kit/Tabs.js';
 import type { StationProps } from '../useBenchSpec.js';
 import { BenchTests } from './juice/BenchTests.js';
@@ -15,9 +16,12 @@ interface JuiceStationProps extends StationProps {
 
 /** Judge the juice, then sugar and thickener. */
 export function JuiceStation({ pieId, ...props }: JuiceStationProps) {
+  const [search] = useSearchParams();
+  const leaf = search.get('leaf');
   return (
     <Tabs
       label="Juice"
+      first={leaf}
       leaves={[
         { id: 'sugar', word: 'Sweet and set', content: () => <SugarAndSet {...props} /> },
         { id: 'sugars', word: 'Sugars', content: () => <SugarsPart {...props} /> },

@@ -5,6 +5,7 @@ import userEvent from '@testing-library/user-event';
 import { useSettings } from '../../state/settings.js';
 import { layOnBench, planOf, renderInKitchen } from '../../test/kitchen.js';
 import { FruitStation } from './FruitStation.js';
+import { MemoryRouter } from 'react-router';
 import { JuiceStation } from './JuiceStation.js';
 import { PastryStation } from './PastryStation.js';
 import { ShapeStation } from './ShapeStation.js';
@@ -59,7 +60,11 @@ describe('a mix', () => {
 describe('the juice', () => {
   const show = (change: Partial<PieSpec['filling']> = {}): (() => PieSpec) => {
     const spec = layOnBench({ ...starterSpec, filling: { ...starterSpec.filling, ...change } });
-    renderInKitchen(<JuiceStation pieId="pie" spec={spec()} plan={planOf(spec())} />);
+    renderInKitchen(
+      <MemoryRouter>
+        <JuiceStation pieId="pie" spec={spec()} plan={planOf(spec())} />
+      </MemoryRouter>,
+    );
     return spec;
   };
 

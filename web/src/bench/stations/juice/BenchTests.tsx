@@ -35,7 +35,12 @@ export function BenchTests({ pieId, spec, plan }: StationProps & { readonly pieI
           Drain, weigh what ran off.
         </p>
         <div className={classes.row}>
-          <Timer name={`${pieId}/weep`} minutes={weepTimeMin} label="Weep test: drain and weigh" />
+          <Timer
+            name={`${pieId}/weep`}
+            minutes={weepTimeMin}
+            label="Weep test: drain and weigh"
+            page={`/pies/${pieId}?station=juice&leaf=tests`}
+          />
           <QuantityField
             limit="filling.weepTest.drainedG"
             label="It drained"
