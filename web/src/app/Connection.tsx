@@ -1,6 +1,8 @@
+import { Button } from '@mantine/core';
 import type { ReadyResponse } from '@mardle/contract';
 import { showMinutes } from '@mardle/core';
 import { useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router';
 import { ask } from '../api/client.js';
 import { useConnection } from '../state/connection.js';
 import { useOutbox } from '../state/outbox.js';
@@ -23,8 +25,10 @@ export function Connection() {
   const trouble = useConnection((state) => state.trouble);
   const aheadMs = useConnection((state) => state.aheadMs);
   const taps = useOutbox((state) => state.waiting.length);
-  const saves = useUnsent((state) => state.saves.length);
+  const allSaves = useUnsent((state) => state.saves);
+  const saves = allSaves.filter(({ refused }) => !refused).length;
   const starts = useUnsent((state) => state.starts.length);
+  const forgetSave = useUnsent((state) => state.forgetSave);
   const waiting = [counted(saves, 'pie'), counted(starts, 'bake'), counted(taps, 'tap')].flat();
   const { data: ready } = useQuery({
     queryKey: ['ready'],
@@ -42,6 +46,18 @@ export function Connection() {
         <p className={classes.trouble}>
           <b>{trouble.title}.</b> {trouble.status === 507 ? trouble.detail : kept} {trouble.remedy}
         </p>
+      )}
+      {allSaves.map(
+        ({ pieId, spec, refused }) =>
+          refused && (
+            <p key={pieId} className={classes.trouble}>
+              <b>“{spec.name}” was not saved.</b> {refused.detail} {refused.remedy}{' '}
+              <Link to={`/pies/${pieId}`}>Open it</Link>{' '}
+              <Button size="compact-sm" variant="default" onClick={() => forgetSave(pieId)}>
+                I know
+              </Button>
+            </p>
+          ),
       )}
       {aheadMs !== 0 && (
         <p className={classes.trouble}>

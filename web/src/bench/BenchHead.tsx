@@ -43,7 +43,7 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitc
   const canUndo = useStore(useBench.temporal, ({ pastStates }) => pastStates.length > 0);
   const canRedo = useStore(useBench.temporal, ({ futureStates }) => futureStates.length > 0);
   const changed = useBench(isChanged);
-  const waits = useUnsent(({ saves }) => saves.find(({ pieId }) => pieId === pie.id));
+  const waits = useUnsent(({ saves }) => saves.find(({ pieId, refused }) => pieId === pie.id && !refused));
   const laid = useBench((state) => state.spec);
   const keptHere = waits !== undefined && JSON.stringify(waits.spec) === JSON.stringify(laid);
   const unread = useTyped(useShallow((state) => Object.values(state.unread)));

@@ -67,15 +67,16 @@ async function sendRows(rows: readonly Waiting[], client: QueryClient): Promise<
 const isRefused = (error: unknown): error is ProblemError =>
   error instanceof ProblemError && !mayGoWellLater(error);
 
-/** Sends a pie that was saved; one that is refused stays on its bench as changed, where the reason is told. */
+/** Sends a pie that was saved; one that is refused is set aside with its reason. */
 async function sendSave({ pieId, basedOn, spec }: UnsentSave, client: QueryClient): Promise<boolean> {
-  const { forgetSave } = useUnsent.getState();
+  const { forgetSave, keepSave } = useUnsent.getState();
   try {
     showSaved(client, await savePie(pieId, basedOn, spec));
+    forgetSave(pieId);
   } catch (error) {
     if (!isRefused(error)) return false;
+    keepSave({ pieId, basedOn, spec, refused: error.document });
   }
-  forgetSave(pieId);
   return true;
 }
 
@@ -109,7 +110,7 @@ async function sendOneTasting({ bakeId, said }: UnsentTasting): Promise<boolean>
 async function sendUnsent(client: QueryClient): Promise<boolean> {
   const { saves, starts, tastings } = useUnsent.getState();
   for (const tasting of tastings) if (!tasting.refused && !(await sendOneTasting(tasting))) return false;
-  for (const save of saves) if (!(await sendSave(save, client))) return false;
+  for (const save of saves) if (!save.refused && !(await sendSave(save, client))) return false;
   for (const start of starts) if (!start.refused && !(await sendOneStart(start, client))) return false;
   return true;
 }
@@ -129,14 +130,14 @@ async function sendAll(client: QueryClient): Promise<boolean> {
 /** Sends pies, bakes and taps that wait as soon as the server answers, and again until it does, whichever page is open. */
 export function useSendTaps(): void {
   const waiting = useOutbox((state) => state.waiting);
-  const saves = useUnsent((state) => state.saves);
+  const saves = useUnsent((state) => state.saves).filter(({ refused }) => !refused).length;
   const starts = useUnsent((state) => state.starts);
   const tastings = useUnsent((state) => state.tastings).filter(({ refused }) => !refused).length;
   const client = useQueryClient();
   // When the server answers again they go at once.
   const answers = useConnection((state) => state.trouble === null);
   useEffect(() => {
-    if (waiting.length + saves.length + starts.length + tastings === 0) return;
+    if (waiting.length + saves + starts.length + tastings === 0) return;
     const send = (): void =>
       void alone(async () => {
         if (await sendAll(client)) await client.invalidateQueries({ queryKey: bakesKey });

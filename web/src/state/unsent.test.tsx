@@ -1,6 +1,6 @@
 import type { StartBakeRequest } from '@mardle/contract';
 import { starterSpec } from '@mardle/core';
-import { act, screen, waitFor } from '@testing-library/react';
+import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import { useStartBake } from '../api/bakes.js';
 import { useSavePie } from '../api/pies.js';
 import { useBakesNow } from '../oven/useRunning.js';
@@ -10,6 +10,8 @@ import { useBench } from './bench.js';
 import { useConnection } from './connection.js';
 import { useOutbox } from './outbox.js';
 import { useSendTaps } from './sendTaps.js';
+import { MemoryRouter } from 'react-router';
+import { Connection } from '../app/Connection.js';
 import { useUnsent } from './unsent.js';
 
 jest.mock('../workers/bake.js', () => ({ bakeThrough: () => new Promise(() => undefined) }));
@@ -100,6 +102,29 @@ describe('what was done while the server was away', () => {
     await waitFor(() => expect(useUnsent.getState().saves).toEqual([]));
     expect(useBench.getState().basedOn).toBe(2);
     useBench.getState().clear();
+  });
+
+  it('a pie that is refused later is told by its name on every page, kept, and holds up nothing', async () => {
+    useUnsent.getState().keepSave({ pieId: 'pie', basedOn: 1, spec: { ...starterSpec, name: 'Hedge plum' } });
+    useOutbox.getState().write('other', 'lowered');
+    standInServer({
+      'GET /api/bakes/running': { body: [] },
+      'GET /api/health/ready': { body: { ready: true } },
+      'PUT /api/pies/pie': { status: 412, body: problem },
+      'POST /api/bakes/other/events': { body: { ...start, id: 'other', events: [], finished: false } },
+    });
+    renderInKitchen(
+      <MemoryRouter>
+        <Acts />
+        <Connection />
+      </MemoryRouter>,
+    );
+    expect(await screen.findByText('“Hedge plum” was not saved.')).toBeInTheDocument();
+    await waitFor(() => expect(useOutbox.getState().waiting).toEqual([]));
+    expect(screen.getByRole('link', { name: 'Open it' })).toHaveAttribute('href', '/pies/pie');
+    expect(useUnsent.getState().saves[0]?.spec.name).toBe('Hedge plum');
+    fireEvent.click(screen.getByRole('button', { name: 'I know' }));
+    expect(screen.queryByText(/was not saved/)).not.toBeInTheDocument();
   });
 
   it('a start that is refused is set aside with its reason, and holds up nothing', async () => {

@@ -8,6 +8,8 @@ export interface UnsentSave {
   /** The version that it builds on. */
   readonly basedOn: number;
   readonly spec: PieSpec;
+  /** Why the server refused it: it is on its bench as changed, and is told on every page until it is saved or let go. */
+  readonly refused?: ProblemDocument;
 }
 
 /** A bake that was started while the server did not answer. */
