@@ -166,7 +166,7 @@ function* bakeOne(
     doneMin: doneMin(events, body.done),
     filledMin: filledMin(events, body.done),
     outMin: outOf(stages),
-    turnMin: turnAt(asked),
+    turnMin: turnAt(stages),
     foilMin: interventions.foilMin,
     interventions,
     atEnd,

@@ -266,7 +266,7 @@ function pieOf(
     baseChill: line > 0 ? lastsMin(plan, 'chill_base') : 0,
     lineMost: usualDay.linedMostMin,
     build: sets === null ? lastsMin(plan, 'topping', 'fill', 'lid') : usualDay.weighDownMin,
-    lastChill: sets === null ? lastsMin(plan, 'last_chill', 'bench') : 0,
+    lastChill: sets === null ? lastsMin(plan, 'last_chill', 'thaw_pie', 'bench') : 0,
     lastMost: usualDay.builtMostMin,
     cool,
     warm: ready.as === 'warm' ? Math.max(cool + 45, Math.floor(plan.bake?.cooling.sliceMin ?? 0)) : null,

@@ -46,10 +46,13 @@ describe('how a pie comes to the oven', () => {
         1,
       );
     }
-    // What is cold from its filling stands on the bench first; frozen through it is told, since nothing helps.
+    // What is cold from its filling stands on the bench first; what was frozen thaws for a night before that.
     expect(lasts(plan(glass), 'bench')).toBe(30);
-    const frozenThrough = plan({ ...glass, ...bake({ startC: -18 }) });
-    expect(frozenThrough.advice.find(({ id }) => id === 'thermal_shock')?.level).toBe('danger');
+    const thawed = plan({ ...glass, ...bake({ startC: -18 }) });
+    expect(['last_chill', 'thaw_pie', 'bench'].map((id) => lasts(thawed, id))).toEqual([240, 720, 30]);
+    expect(thawed.work.body.startC).toBeGreaterThanOrEqual(12);
+    expect(thawed.advice.map(({ id }) => id)).not.toContain('thermal_shock');
+    expect(said(thawed)).toMatch(/thaws for a night.*bake it from frozen/);
     expect(plan({}).advice.map(({ id }) => id)).not.toContain('dish_spared');
   });
 
@@ -143,6 +146,37 @@ describe('what is told of a pie is so', () => {
     expect(bought.figures['pastry.base_disc']?.value).toBe(30);
     expect(labels(bought)).toContain('Unroll the disc, line the dish');
     expect(bought.advice.some(({ id }) => id === 'disc_too_small')).toBe(true);
+  });
+
+  it('a pie that goes in frozen was in the freezer until it was, and all before may be done another day', () => {
+    const frozen = plan(bake({ startC: -18 }));
+    expect(labels(frozen)).toContain('Pie in the freezer until it is hard through');
+    expect(lasts(frozen, 'last_chill')).toBe(240);
+    const before = frozen.clock.filter(({ dayBefore }) => dayBefore).map(({ id }) => id);
+    expect(before).toEqual(expect.arrayContaining(['prepare', 'fill', 'lid', 'last_chill']));
+    expect(before).not.toContain('preheat');
+  });
+
+  it('a sheet of stoneware is not told to shatter under a pie that never was cold, nor chilled with it', () => {
+    const { spec } = changeForm(starterSpec, 'free_form');
+    const on = { ...spec, dish: { ...spec.dish, material: 'stoneware' } };
+    const ids = (of: PieSpec): string[] => plan(of).advice.map(({ id }) => id);
+    const straight = ids({ ...on, bake: { ...on.bake, chill: undefined } });
+    expect(straight).not.toContain('thermal_shock');
+    expect(straight).not.toContain('sheet_warm');
+    const chilled = ids({ ...on, bake: { ...on.bake, chill: { place: 'freezer', minutes: 30 } } });
+    expect(chilled).not.toContain('thermal_shock');
+    expect(chilled).toContain('sheet_warm');
+  });
+
+  it('whatever was found, one heat is turned half way through what is baked', () => {
+    for (const kind of ['free_form', 'hand_pie', 'upside_down'] as const) {
+      const { spec } = changeForm(starterSpec, kind);
+      const { bake: baked } = plan({ ...spec, bake: { ...spec.bake, startC: -18 } });
+      const [first, second] = baked!.stages;
+      if (first.tempC !== second.tempC) continue;
+      expect(Math.abs(baked!.turnMin - baked!.outMin / 2)).toBeLessThanOrEqual(1);
+    }
   });
 
   it('a thin crisp is no flat and sad slice', () => {

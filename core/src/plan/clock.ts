@@ -1,7 +1,7 @@
 import type { Bake } from '../bake/index.js';
 import { preparations } from '../filling/index.js';
 import type { ChillPlace, PieSpec } from '../spec/index.js';
-import { beforeOven } from './before-oven.js';
+import { beforeOven, FROZEN_C } from './before-oven.js';
 import { fillWork, fruitWork, preparationWork, topWork } from './clock-words.js';
 import { eatenRule, FILL_MIN, filledColdMin } from './eaten.js';
 import { rowOf } from '../larder/index.js';
@@ -42,13 +42,15 @@ type AddStep = (id: string, label: string, kind: StepKind, startMin: number, las
 
 /** Steps that keep a night in the cold: dough, a lined dish, a filling that was cooked, a shell that was baked. Common practice, no source. */
 function doneAhead({ spec }: BakedContext): ReadonlySet<string> {
+  const frozen = spec.bake.startC <= FROZEN_C;
   const cooked = preparations[spec.filling.preparation.kind].heldAtC !== null;
   return new Set([
     'mix',
     'chill_dough',
     'line',
     'chill_base',
-    ...(cooked ? ['prepare', 'preparation'] : []),
+    ...(cooked || frozen ? ['prepare', 'preparation'] : []),
+    ...(frozen ? ['topping', 'fill', 'lid', 'last_chill', 'thaw_pie'] : []),
     'preheat_blind',
     'blind_stage1',
     'blind_stage2',
@@ -123,13 +125,17 @@ const chilledIn: Readonly<Record<ChillPlace, string>> = { fridge: 'fridge', free
 
 /** What comes between building and oven: the wait in the cold that was said, or the bench for a dish that must not be cold. */
 function waitsBefore(context: BakedContext, fromMin: number, add: AddStep): number {
-  const { chill, benchMin } = beforeOven(context);
-  const bench =
-    benchMin > 0
-      ? add('bench', 'On the bench until the dish is no longer cold', 'wait', fromMin, benchMin)
-      : fromMin;
-  if (!chill) return bench;
-  return add('last_chill', `Pie in the ${chilledIn[chill.place]}`, 'wait', bench, chill.minutes);
+  const { chill, thawMin, benchMin } = beforeOven(context);
+  const frozen = context.spec.bake.startC <= FROZEN_C;
+  let readyMin = fromMin;
+  if (chill) {
+    const label = `Pie in the ${chilledIn[chill.place]}${frozen ? ' until it is hard through' : ''}`;
+    readyMin = add('last_chill', label, 'wait', readyMin, chill.minutes);
+  }
+  if (thawMin > 0) readyMin = add('thaw_pie', 'Thaws in the fridge, in its dish', 'wait', readyMin, thawMin);
+  if (benchMin > 0)
+    readyMin = add('bench', 'On the bench until the dish is no longer cold', 'wait', readyMin, benchMin);
+  return readyMin;
 }
 
 /** Without a bake the clock stops when the pie goes in. */

@@ -47,6 +47,26 @@ function darkRemedy({ bake }: PieSpec): string {
   return 'A tray under the dish, or a dish of glass or bright metal.';
 }
 
+/** What is done so that a brittle dish is not cold, and what would let it be. */
+function sparedWords(context: BakedContext): string {
+  const { spec, build } = context;
+  const { thawMin, benchMin } = beforeOven(context);
+  const done = [
+    ...(build.base ? ['the base is chilled flat'] : []),
+    ...(thawMin > 0 ? ['the frozen pie thaws for a night'] : []),
+    benchMin > 0
+      ? 'the pie stands on the bench until its dish is no longer cold'
+      : 'the pie has no wait in the cold',
+  ];
+  const instead =
+    thawMin > 0
+      ? ' Take a metal dish to bake it from frozen.'
+      : spec.bake.chill
+        ? ' Take a metal dish to chill it whole.'
+        : '';
+  return `Glass and stoneware can shatter from the cold into a hot oven: here ${done.join(', and ')}.${instead}`;
+}
+
 /** What should be said about the oven. */
 export function bakeAdvice(context: BakedContext): Advice[] {
   const { spec, larder, form, bake } = context;
@@ -54,13 +74,17 @@ export function bakeAdvice(context: BakedContext): Advice[] {
   const { brittle } = rowOf(larder.materials, spec.dish.material);
   const advice: Advice[] = [];
   if (beforeOven(context).spared) {
-    advice.push(
-      watch(
-        'dish_spared',
-        'oven',
-        'Glass and stoneware can shatter from the cold into a hot oven: here the base is chilled flat, and the pie goes in without a wait in the cold. Take a metal dish to chill it whole.',
-      ),
-    );
+    advice.push(watch('dish_spared', 'oven', sparedWords(context)));
+  } else if (brittle && form.filled !== 'dish') {
+    if (beforeOven(context).chill !== null) {
+      advice.push(
+        watch(
+          'sheet_warm',
+          'oven',
+          'Chill it on its paper, on a board, and slide it onto the sheet: glass and stoneware can shatter from the cold into a hot oven.',
+        ),
+      );
+    }
   } else if (brittle && (frozen || spec.bake.startC < COLD_DISH_C))
     advice.push(...careAt('oven', 'thermal_shock'));
   if (frozen) {

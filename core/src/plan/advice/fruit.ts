@@ -1,12 +1,11 @@
 import { computeFilling, expectedWeepG, isBaked, isCooked, preparations } from '../../filling/index.js';
 import type { Advice, BuiltContext } from '../../forms/index.js';
 import { sentence, watch } from '../../forms/index.js';
+import { FROZEN_C } from '../before-oven.js';
 import { surroundings } from '../surroundings.js';
 
 /** Lemon juice that keeps cut fruit pale, share of its mass. Common practice, no source. */
 const LEMON_SHARE = 0.015;
-/** Colder than this going in, a pie was frozen through, C. */
-const FROZEN_C = -5;
 /** A baked filling with more of such a starch, as a share of all, weeps when it thaws. Common practice, no source. */
 const WEEPS_FROM = 0.2;
 /** Above this pH bacteria of low-acid food can grow. Common food-safety guidance, from memory; local rules come first. */
