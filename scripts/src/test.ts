@@ -1,25 +1,15 @@
-import { mkdtemp, readFile, rm } from 'node:fs/promises';
+import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { appIsReady, serverEnv, spawnApp } from './system/app.js';
 import { buildServer, buildWeb } from './system/build.js';
-import type { Database } from './system/mariadb.js';
 import { startDatabase } from './system/mariadb.js';
 import { needPrograms } from './system/packages.js';
-import { inRoot } from './system/paths.js';
-import { freePort } from './system/ports.js';
 import { run } from './system/run.js';
 import { say } from './system/say.js';
+import type { TestCount } from './system/test-runs.js';
+import { bin, runBrowserTests, runJest } from './system/test-runs.js';
 
 /** Everything: lint, format, types, unit and server tests, browser tests; with a database and ports of its own. */
-
-interface Count {
-  readonly passed: number;
-  readonly failed: number;
-  readonly skipped: number;
-}
-
-const bin = (path: string): string => inRoot('node_modules', path);
 
 async function step(name: string, args: readonly string[]): Promise<boolean> {
   say(`${name} ...`);
@@ -28,57 +18,7 @@ async function step(name: string, args: readonly string[]): Promise<boolean> {
   return ok;
 }
 
-async function jest(database: Database, report: string): Promise<Count> {
-  say('unit and server tests ...');
-  const code = await run(
-    process.execPath,
-    [bin('jest/bin/jest.js'), '--json', `--outputFile=${report}`, '--silent'],
-    {
-      env: serverEnv(database, 0),
-    },
-  );
-  const { numPassedTests, numFailedTests, numPendingTests, numRuntimeErrorTestSuites } = JSON.parse(
-    await readFile(report, 'utf8'),
-  ) as Record<string, number>;
-  const failed = (numFailedTests ?? 0) + (numRuntimeErrorTestSuites ?? 0);
-  return {
-    passed: numPassedTests ?? 0,
-    failed: code !== 0 ? Math.max(1, failed) : failed,
-    skipped: numPendingTests ?? 0,
-  };
-}
-
-async function browser(folder: string): Promise<Count> {
-  say('browser tests ...');
-  const database = await startDatabase(join(folder, 'browser'));
-  const port = await freePort();
-  const app = spawnApp(database, port, { MARDLE_LOG: 'error' });
-  try {
-    if (!(await appIsReady(port, 60_000, app)))
-      throw new Error('the server for the browser tests did not come up');
-    const report = join(folder, 'playwright.json');
-    const code = await run(process.execPath, [bin('@playwright/test/cli.js'), 'test'], {
-      cwd: inRoot('e2e'),
-      env: {
-        MARDLE_URL: `http://127.0.0.1:${port}`,
-        PLAYWRIGHT_JSON_OUTPUT_NAME: report,
-      },
-    });
-    const { stats } = JSON.parse(await readFile(report, 'utf8')) as {
-      stats: { expected: number; unexpected: number; flaky: number; skipped: number };
-    };
-    return {
-      passed: stats.expected + stats.flaky,
-      failed: code !== 0 ? Math.max(1, stats.unexpected) : stats.unexpected,
-      skipped: stats.skipped,
-    };
-  } finally {
-    app.kill('SIGTERM');
-    await database.stop();
-  }
-}
-
-async function everything(folder: string): Promise<Count> {
+async function everything(folder: string): Promise<TestCount> {
   await needPrograms('mariadbd', 'chromium');
   const checks = [
     await step('types', [bin('typescript/bin/tsc'), '-b', 'tsconfig.json']),
@@ -87,10 +27,12 @@ async function everything(folder: string): Promise<Count> {
   ];
   const failedChecks = checks.filter((ok) => !ok).length;
   const database = await startDatabase(join(folder, 'unit'));
-  const unit = await jest(database, join(folder, 'jest.json')).finally(() => database.stop());
+  say('unit and server tests ...');
+  const unit = await runJest(database, join(folder, 'jest.json')).finally(() => database.stop());
   await buildServer();
   await buildWeb();
-  const screens = await browser(folder);
+  say('browser tests ...');
+  const screens = await runBrowserTests(folder);
   return {
     passed: checks.length - failedChecks + unit.passed + screens.passed,
     failed: failedChecks + unit.failed + screens.failed,
