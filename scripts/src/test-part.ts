@@ -15,7 +15,8 @@ async function runPart(folder: string): Promise<TestCount> {
   if (part === 'server') {
     await needPrograms('mariadbd');
     const database = await startDatabase(join(folder, 'unit'));
-    const project = ['--selectProjects', 'server', ...args];
+    // Patterns first: the option would take them for projects.
+    const project = [...args, '--selectProjects', 'server'];
     return runJest(database, join(folder, 'jest.json'), project).finally(() => database.stop());
   }
   if (part === 'e2e') {
