@@ -181,6 +181,60 @@ export interface OwnRowProblem {
   readonly remedy: string;
 }
 
+/** What a figure of a kitchen's own may be. */
+interface FigureLimits {
+  readonly label: string;
+  readonly least: number;
+  readonly most: number;
+  readonly what: string;
+}
+
+/** An own row may carry a built-in id only to lay its figures over that row. */
+export const takenId = (
+  { id, like }: { readonly id: string; readonly like: string },
+  builtIn: ReadonlyMap<string, unknown>,
+  noun: string,
+): OwnRowProblem[] =>
+  id !== like && builtIn.has(id)
+    ? [
+        {
+          field: 'id',
+          message: `"${id}" is a built-in ${noun}.`,
+          remedy: `Give the new ${noun} a name of its own.`,
+        },
+      ]
+    : [];
+
+/** Figures that there are none of, or that cannot be. */
+export const ownFigureProblems = (
+  figures: Readonly<Record<string, unknown>>,
+  rows: ReadonlyMap<string, FigureLimits>,
+  noun: string,
+): OwnRowProblem[] =>
+  Object.entries(figures).flatMap(([key, value]): OwnRowProblem[] => {
+    const field = `figures.${key}`;
+    const row = rows.get(key);
+    if (!row) {
+      return [
+        {
+          field,
+          message: `A ${noun} has no figure called "${key}".`,
+          remedy: `Figures are: ${[...rows.keys()].join(', ')}.`,
+        },
+      ];
+    }
+    const { label, least, most, what } = row;
+    return typeof value === 'number' && value >= least && value <= most
+      ? []
+      : [
+          {
+            field,
+            message: `${label} is ${JSON.stringify(value)}; it must lie between ${least} and ${most}.`,
+            remedy: `${label}: ${what}.`,
+          },
+        ];
+  });
+
 /**
  * All that is wrong with a kitchen's own fruit; empty when sums can stand on it.
  * @param own figures of a kitchen
@@ -198,30 +252,10 @@ export function checkOwnFruit(own: OwnFruit): OwnRowProblem[] {
       },
     ];
   }
-  const problems: OwnRowProblem[] = [];
-  if (own.id !== own.like && builtInFruits.has(own.id)) {
-    problems.push({
-      field: 'id',
-      message: `"${own.id}" is a built-in fruit.`,
-      remedy: 'Give the new fruit a name of its own.',
-    });
-  }
-  for (const [key, value] of Object.entries(own.figures)) {
-    const row = ownFigureRows.get(key);
-    if (!row) {
-      problems.push({
-        field: `figures.${key}`,
-        message: `A fruit has no figure called "${key}".`,
-        remedy: `Figures are: ${ownFruitFigures.join(', ')}.`,
-      });
-    } else if (typeof value !== 'number' || !(value >= row.least && value <= row.most)) {
-      problems.push({
-        field: `figures.${key}`,
-        message: `${row.label} is ${JSON.stringify(value)}; it must lie between ${row.least} and ${row.most}.`,
-        remedy: `${row.label}: ${row.what}.`,
-      });
-    }
-  }
+  const problems = [
+    ...takenId(own, builtInFruits, 'fruit'),
+    ...ownFigureProblems(own.figures, ownFigureRows, 'fruit'),
+  ];
   if (problems.length > 0) return problems;
   const fruit = laidOver(base, own);
   if (fruit.releaseFirm > fruit.releaseRipe) {

@@ -1,6 +1,7 @@
 import { tableOf } from '../units/index.js';
 import type { Larder } from './larder.js';
 import type { OwnRowProblem } from './own-fruit.js';
+import { ownFigureProblems, takenId } from './own-fruit.js';
 import type { Thickener } from './thickeners.js';
 import { builtInThickeners } from './thickeners.js';
 
@@ -122,32 +123,8 @@ export function checkOwnThickener(own: OwnThickener): OwnRowProblem[] {
       },
     ];
   }
-  const taken: OwnRowProblem[] =
-    own.id !== own.like && builtInThickeners.has(own.id)
-      ? [
-          {
-            field: 'id',
-            message: `"${own.id}" is a built-in thickener.`,
-            remedy: 'Give the new thickener a name of its own.',
-          },
-        ]
-      : [];
-  const odd = Object.entries(own.figures).flatMap(([key, value]): OwnRowProblem[] => {
-    const row = ownThickenerRows.get(key);
-    if (row && typeof value === 'number' && value >= row.least && value <= row.most) return [];
-    return [
-      row
-        ? {
-            field: `figures.${key}`,
-            message: `${row.label} is ${JSON.stringify(value)}; it must lie between ${row.least} and ${row.most}.`,
-            remedy: `${row.label}: ${row.what}.`,
-          }
-        : {
-            field: `figures.${key}`,
-            message: `A thickener has no figure called "${key}".`,
-            remedy: `Figures are: ${ownThickenerFigures.join(', ')}.`,
-          },
-    ];
-  });
-  return [...taken, ...odd];
+  return [
+    ...takenId(own, builtInThickeners, 'thickener'),
+    ...ownFigureProblems(own.figures, ownThickenerRows, 'thickener'),
+  ];
 }
