@@ -38,8 +38,8 @@ describe.each(formKinds)('%s', (kind) => {
   it('takes hands for as long as a hand has', () => {
     expect(form.topMin).toBeGreaterThanOrEqual(0);
     expect(form.topMin).toBeLessThanOrEqual(60);
-    expect(form.toppingMin).toBeGreaterThanOrEqual(0);
-    expect(form.toppingMin).toBeLessThanOrEqual(30);
+    expect(form.toppingMin(spec().form)).toBeGreaterThanOrEqual(0);
+    expect(form.toppingMin(spec().form)).toBeLessThanOrEqual(30);
   });
 
   it('bakes at heats that practice sets, and bubbles for minutes', () => {
