@@ -4,7 +4,7 @@ export {
   cmToInches,
   fahrenheitToCelsius,
   household,
-  measured,
+  shownMeasured,
   show,
   saidIn,
   showDegrees,

@@ -4,7 +4,7 @@ export type { Figure, Input, Quantity, Sum, Unit } from './figure.js';
 export { figure, from, given, q, sumOf } from './figure.js';
 export type { UnitSystem } from './present.js';
 export type { SaidFirst } from './measured.js';
-export { measured, showMeasured } from './measured.js';
+export { shownMeasured, showMeasured } from './measured.js';
 export { household, householdWithin } from './household.js';
 export { saidIn, show, showDegrees, showMinutes, showText, withFraction } from './present.js';
 export { bisect } from './solve.js';

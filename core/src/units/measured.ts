@@ -20,9 +20,13 @@ interface Measured {
  * @param system how it is said
  * @param first what comes first
  * @returns number and unit
- * @example measured({ value: 8, unit: 'g', mlPerG: 15 / 8 }, 'us', 'measure').unit // 'tbsp'
+ * @example shownMeasured({ value: 8, unit: 'g', mlPerG: 15 / 8 }, 'us', 'measure').unit // 'tbsp'
  */
-export function measured({ value, unit, mlPerG }: Measured, system: UnitSystem, first: SaidFirst): Shown {
+export function shownMeasured(
+  { value, unit, mlPerG }: Measured,
+  system: UnitSystem,
+  first: SaidFirst,
+): Shown {
   const byMeasure =
     first === 'measure' && unit === 'g' && mlPerG !== undefined ? household(value * mlPerG) : null;
   return byMeasure ?? show(value, unit, system);
@@ -34,9 +38,9 @@ export function measured({ value, unit, mlPerG }: Measured, system: UnitSystem, 
  * @param system how it is said
  * @param first what comes first
  * @returns as read
- * @example showMeasured({ value: 8, unit: 'g', mlPerG: 15 / 8 }, 'us', 'measure') // '1 tbsp'
+ * @example showMeasured({ value: 8, unit: 'g', mlPerG: 15 / 8 }, 'us', 'measure').endsWith('tbsp') // true
  */
 export function showMeasured(quantity: Measured, system: UnitSystem, first: SaidFirst): string {
-  const { number, unit } = measured(quantity, system, first);
+  const { number, unit } = shownMeasured(quantity, system, first);
   return unit === '' ? number : `${number}\u00a0${unit}`;
 }

@@ -1,5 +1,5 @@
 import type { Figure } from '@mardle/core';
-import { measured, show, showMeasured } from '@mardle/core';
+import { show, shownMeasured, showMeasured } from '@mardle/core';
 import type { KeyboardEvent } from 'react';
 import { useMeasures } from '../measures.js';
 import { useSettings } from '../../state/settings.js';
@@ -29,7 +29,7 @@ export function Fig({ figure, band = false }: FigProps) {
   const open = useWhy((state) => state.open);
   if (!figure) return <span className={classes.missing}>…</span>;
   const said = { value: figure.value, unit: figure.unit, mlPerG: measures.get(figure.id) };
-  const shown = measured(said, units, first);
+  const shown = shownMeasured(said, units, first);
   const byMeasure = shown.unit !== show(figure.value, figure.unit, units).unit;
   return (
     <button
