@@ -38,11 +38,14 @@ const SPOONS_FROM_ML = ML_PER_TABLESPOON - 0.5;
 /** A measure this near is as good as any; a level one this near is better than one filled by eye. */
 const NEAR = 0.03;
 const LEVEL_WITHIN = 0.06;
+/** What is further off says "about". */
+const EXACT_WITHIN = 0.06;
 /**
  * None is told that is further off than this. Half a teaspoon and less is not filled more exactly than by a seventh, however
  * it is said. Common practice, no source.
  */
-export const householdWithin = (volumeMl: number): number => (volumeMl < ML_PER_TEASPOON / 2 ? 0.15 : 0.06);
+export const householdWithin = (volumeMl: number): number =>
+  volumeMl < ML_PER_TEASPOON / 2 ? 0.15 : EXACT_WITHIN;
 /** A teaspoon filled scant or heaped, over a level one: for spices, where spoons are all there is. Common practice, no source. */
 const SCANT = 0.9;
 const HEAPED = 1.12;
@@ -156,5 +159,7 @@ export function household(volumeMl: number, least = false): Shown | null {
           ...(volumeMl < CUPS_ALONE_FROM_ML ? spoons(volumeMl) : []),
         ];
   const found = best(measures, volumeMl, least ? volumeMl * 1.001 : Infinity);
-  return found && { number: found.number, unit: found.unit };
+  if (!found) return null;
+  const about = Math.abs(found.volumeMl / volumeMl - 1) > EXACT_WITHIN ? 'about ' : '';
+  return { number: `${about}${found.number}`, unit: found.unit };
 }

@@ -123,7 +123,7 @@ describe('household measures (common practice, no source)', () => {
       [...text].reduce((sum, sign) => sum + (signs[sign] ?? 0), Number(/^\d+/.exec(text)?.[0] ?? 0));
     return said.split(' + ').reduce((sum, part) => {
       const [, how = '', count = '', unit = ''] =
-        /^(scant |heaped )?(\S+) (cups?|tbsp|tsp|pinch)$/.exec(part) ?? [];
+        /^(?:about )?(scant |heaped )?(\S+) (cups?|tbsp|tsp|pinch)$/.exec(part) ?? [];
       const one = unit.startsWith('cup') ? 240 : unit === 'tbsp' ? 15 : unit === 'tsp' ? 5 : 0.3125;
       return sum + number(count) * one * (how === 'scant ' ? 0.9 : how === 'heaped ' ? 1.12 : 1);
     }, 0);
@@ -145,6 +145,8 @@ describe('household measures (common practice, no source)', () => {
       said++;
       const offShare = Math.abs(holds(`${shown.number} ${shown.unit}`) / volumeMl - 1);
       expect(offShare).toBeLessThanOrEqual(householdWithin(volumeMl) + 1e-9);
+      // What is not exact says so.
+      expect(shown.number.startsWith('about ')).toBe(offShare > 0.06);
     }
     expect(said).toBeGreaterThan(17_000);
   });
