@@ -87,10 +87,12 @@ test('a bake day: two pies are wanted, the day is planned, a slip is seen before
   const cards = page.getByRole('region', { name: new RegExp(`^${name}`) });
   await expect(cards.first()).toBeVisible();
   await expectAccessible(page);
-  for (let left = await cards.count(); left > 0; left--) {
-    await cards.first().getByRole('button', { name: 'Started by mistake' }).click();
-    await expect(cards).toHaveCount(left - 1);
-  }
+  // A card that grows by its forecast may take a button from under the press: it is pressed until all are gone.
+  await expect(async () => {
+    const [card] = await cards.all();
+    await card?.getByRole('button', { name: 'Started by mistake' }).click({ timeout: 2000 });
+    expect(await cards.count()).toBe(0);
+  }).toPass();
 });
 
 test('a bake day on another date: who comes the evening before, who is away, and what matters', async ({

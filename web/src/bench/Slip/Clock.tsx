@@ -37,12 +37,13 @@ export function Clock({ plan, baking }: ClockProps) {
   const touch = dayOfTouch(at, new Date(now));
   const allMin = clockLength(plan.clock);
   const whole = showMinutes(allMin);
+  const begunNow = touch.passed ? `; begun now, ready ${timeOfDay(timeNow(new Date(now)), allMin)}` : '';
   return (
     <section className={classes.clock} aria-label="Clock">
       <div className={classes.first}>
         <TimeField label="First touch" value={at} onChange={setAt} />
         <button type="button" className={classes.now} onClick={() => setAt(timeNow())}>
-          now{touch.passed && `: ready ${timeOfDay(timeNow(new Date(now)), allMin)}`}
+          now
         </button>
         {touch.passed && (
           <span role="status" className={classes.other} title={`${at} has passed today`}>
@@ -72,7 +73,7 @@ export function Clock({ plan, baking }: ClockProps) {
         </details>
         <span>
           {plan.bake
-            ? `${whole.number} ${whole.unit} in all`
+            ? `${whole.number} ${whole.unit} in all${begunNow}`
             : baking === null
               ? 'bake not worked out'
               : `working out the bake … ${Math.round(baking * 100)} %`}
