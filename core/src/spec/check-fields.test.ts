@@ -48,7 +48,11 @@ describe('the fields of a spec', () => {
 
   it('lets be null or left out what the schema says, and nothing else', () => {
     for (const { path, field } of fieldsOf(pieSchema)) {
-      if (path.split('.').length > 2 || /ownFruits|ownThickeners|fruits\.|thickeners\.|seasonings\./.test(path)) continue;
+      if (
+        path.split('.').length > 2 ||
+        /ownFruits|ownThickeners|fruits\.|thickeners\.|seasonings\./.test(path)
+      )
+        continue;
       const nulled = problemsOf(changed(path, null));
       const left = problemsOf(changed(path, undefined));
       expect(nulled.length === 0).toBe(field.nullMeans !== undefined);
