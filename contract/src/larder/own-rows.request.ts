@@ -31,15 +31,14 @@ export type OwnRowKind = keyof OwnRows;
 
 interface RowShape<Row> {
   readonly shape: new () => Row;
-  readonly name: string;
   /** What is wrong with a row of the right shape. */
   readonly check: (row: Row) => readonly FieldProblem[];
 }
 
 export const ownRowShapes: { readonly [Kind in OwnRowKind]: RowShape<OwnRows[Kind]> } = {
-  thickeners: { shape: OwnThickenerRequest, name: 'OwnThickenerRequest', check: checkOwnThickener },
-  staples: { shape: OwnStapleRequest, name: 'OwnStapleRequest', check: () => [] },
-  sold: { shape: SoldRequest, name: 'SoldRequest', check: () => [] },
+  thickeners: { shape: OwnThickenerRequest, check: checkOwnThickener },
+  staples: { shape: OwnStapleRequest, check: () => [] },
+  sold: { shape: SoldRequest, check: () => [] },
 };
 
 export const ownRowKinds = Object.keys(ownRowShapes) as readonly OwnRowKind[];

@@ -10,7 +10,7 @@ export interface Dough {
   readonly sugar: number;
   readonly other: number;
   readonly otherLabel: string;
-  /** g of it that a whole egg gives, where it is part of one. */
+  /** g of it that a whole egg gives, where it is part of one. A yolk: common practice, no source. */
   readonly otherPerEggG?: number;
   readonly contains: readonly string[];
   readonly chillLeastMin: number;

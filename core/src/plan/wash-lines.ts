@@ -5,6 +5,7 @@ import { gPerMl, rowOf } from '../larder/index.js';
 const COARSE_SUGAR_G = 10;
 /** Of no wash none is mixed, g. */
 const LEAST_MIX_G = 0.05;
+/** The top that the amounts of a wash are for, 23 cm across. */
 const WASHED_CM2 = (Math.PI * 23 ** 2) / 4;
 
 /** A wash is mixed by the egg, as many as the top takes; coarse sugar goes on what it holds. Both go with the top's size. */
