@@ -4,24 +4,8 @@ import hooks from 'eslint-plugin-react-hooks';
 import globals from 'globals';
 import tseslint from 'typescript-eslint';
 
-/** One way down inside core: a stage of work may import the stages before it, never those after. */
-const mayImport = {
-  units: [],
-  larder: ['units'],
-  spec: ['units', 'larder'],
-  filling: ['units', 'larder', 'spec'],
-  build: ['units', 'larder', 'spec'],
-  bake: ['units', 'larder', 'spec', 'filling', 'build'],
-  forms: ['units', 'larder', 'spec', 'filling', 'build', 'bake'],
-  plan: ['units', 'larder', 'spec', 'filling', 'build', 'bake', 'forms'],
-  print: ['units', 'larder', 'spec', 'filling', 'build', 'bake', 'forms', 'plan'],
-  day: ['units', 'larder', 'spec', 'filling', 'build', 'bake', 'forms', 'plan'],
-  learn: ['units', 'larder', 'spec', 'filling', 'build', 'bake', 'forms', 'plan'],
-};
-const stages = Object.keys(mayImport);
-
 /** The names of the forms, as core's schema has them. */
-const formsOf = readFileSync(new URL('core/src/spec/form.ts', import.meta.url), 'utf8').match(
+const formsOf = readFileSync(new URL('core/src/schema/form.ts', import.meta.url), 'utf8').match(
   /formKinds = \[([^\]]+)\]/,
 );
 const forms = formsOf[1].match(/\w+/g);
@@ -35,7 +19,7 @@ const assertsOnlyIndexes = {
 /** What sets a form apart lies in its own folder, in core and on the screen: nobody else asks which form it is. */
 const formsInTheirRooms = {
   files: ['core/src/**', 'web/src/**', 'server/src/**', 'contract/src/**'],
-  ignores: ['**/forms/**', '**/*.test.ts', '**/*.test.tsx', '**/test/**', 'core/src/build/top.ts'],
+  ignores: ['**/forms/**', '**/*.test.ts', '**/*.test.tsx', '**/test/**', 'core/src/geometry/tops/top.ts'],
   rules: {
     'no-restricted-syntax': [
       'error',
@@ -79,28 +63,6 @@ const noClockInCore = {
   },
 };
 
-const forbid = (files, group, message) => ({
-  files,
-  ignores: ['**/*.test.ts', '**/*.test.tsx', '**/test/**'],
-  rules: { 'no-restricted-imports': ['error', { patterns: [{ group, message }] }] },
-});
-
-const insideCore = stages.map((stage) =>
-  forbid(
-    [`core/src/${stage}/**`],
-    [
-      ...stages
-        .filter((other) => other !== stage && !mayImport[stage].includes(other))
-        .map((other) => `**/${other}/*`),
-      '@mardle/*',
-      'node:*',
-      'react*',
-      '@nestjs/*',
-    ],
-    `core/${stage} may import ${mayImport[stage].join(', ') || 'nothing of core'}; core knows no interface and no I/O.`,
-  ),
-);
-
 export default tseslint.config(
   { ignores: ['**/dist/**', '**/node_modules/**', '.data/**', 'test-results/**'] },
   js.configs.recommended,
@@ -135,14 +97,6 @@ export default tseslint.config(
     ignores: ['**/*.test.ts', '**/*.test.tsx', '**/test/**'],
     rules: { 'no-restricted-syntax': ['error', assertsOnlyIndexes] },
   },
-  ...insideCore,
   formsInTheirRooms,
   noClockInCore,
-  forbid(
-    ['contract/src/**'],
-    ['@nestjs/*', 'react*', 'node:*', 'typeorm', '@mardle/server', '**/server/**', '**/web/**'],
-    'The contract knows neither server nor screen.',
-  ),
-  forbid(['server/src/**'], ['react*', '**/web/**'], 'The server knows no screen.'),
-  forbid(['web/src/**'], ['@nestjs/*', 'typeorm', 'node:*', '**/server/**'], 'The screen knows no server.'),
 );

@@ -9,10 +9,10 @@ export default {
   roots: ['<rootDir>/core/src'],
   testMatch: ['<rootDir>/core/src/**/*.test.ts'],
   testPathIgnorePatterns: [
-    'bake/(whole-bake|trends|practice-trends|convergence)\\.test',
+    'bake/(simulation|search)/(whole-bake|trends|practice-trends|convergence)\\.test',
     'plan/(forms|own-schedule)\\.test',
     // Rooms that are not changed, with suites of minutes.
-    '/(day|learn)/',
+    '/(scheduler|inference)/',
   ],
   testSequencer: './scripts/nearest-first.mjs',
   moduleNameMapper: { '^(\\.{1,2}/.*)\\.js$': '$1' },

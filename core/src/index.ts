@@ -81,7 +81,7 @@ export type {
   SpecOf,
   Stage,
   StripStyle,
-} from './spec/index.js';
+} from './schema/index.js';
 export {
   baseSources,
   beneathKinds,
@@ -129,7 +129,7 @@ export {
   usualLattice,
   usualShell,
   writable,
-} from './spec/index.js';
+} from './schema/index.js';
 
 export type { AmountWay, BatchFruit, Filling, Ledger, Surroundings } from './filling/index.js';
 export {
@@ -163,7 +163,16 @@ export {
   weepEffects,
 } from './filling/index.js';
 
-export type { Build, CutOuts, Lattice, LineRole, Mark, Outline, Rolled, WeaveStep } from './build/index.js';
+export type {
+  Build,
+  CutOuts,
+  Lattice,
+  LineRole,
+  Mark,
+  Outline,
+  Rolled,
+  WeaveStep,
+} from './geometry/index.js';
 export {
   addDough,
   baseFromWaterCm,
@@ -180,7 +189,7 @@ export {
   topOutline,
   volumeMl,
   weaveSteps,
-} from './build/index.js';
+} from './geometry/index.js';
 
 export type {
   Bake,
@@ -194,12 +203,12 @@ export type {
   OvenPlace,
   OvenState,
   OvenWork,
-  Paused,
   PieBody,
   PlannedBake,
   Reading,
   RunningBake,
 } from './bake/index.js';
+export type { Paused } from './units/index.js';
 export {
   airPressurePa,
   bakeEventKinds,
@@ -222,7 +231,6 @@ export {
   evaporationKgSM2,
   filledMin,
   findStages,
-  finishNow,
   gasMarkC,
   handledSoFar,
   heatPicture,
@@ -253,6 +261,7 @@ export {
   VAPOUR_J_KG,
   WATER_J_KG_K,
 } from './bake/index.js';
+export { finishNow } from './units/index.js';
 
 export type { Advice, SlipLine, Station } from './forms/index.js';
 export { adviceText, careAt, equivalents, formOf, stations } from './forms/index.js';
@@ -324,7 +333,7 @@ export type {
   ToBuy,
   Way,
   Wish,
-} from './day/index.js';
+} from './scheduler/index.js';
 export {
   buyDay,
   checkDay,
@@ -377,7 +386,7 @@ export {
   whatBreaks,
   wholePies,
   workOutDay,
-} from './day/index.js';
+} from './scheduler/index.js';
 
 export type {
   Answers,
@@ -406,7 +415,7 @@ export type {
   TrendPoint,
   Weighed,
   Why,
-} from './learn/index.js';
+} from './inference/index.js';
 export {
   asBaked,
   bankSteps,
@@ -429,4 +438,4 @@ export {
   tastingWords,
   trendSteps,
   whyOf,
-} from './learn/index.js';
+} from './inference/index.js';

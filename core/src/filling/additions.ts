@@ -1,6 +1,6 @@
 import type { Larder } from '../larder/index.js';
 import { rowOf } from '../larder/index.js';
-import type { FillingSpec } from '../spec/index.js';
+import type { FillingSpec } from '../schema/index.js';
 
 /** What liquids, jams and purees bring into a filling, g. */
 export interface Brought {

@@ -1,5 +1,5 @@
 import type { Fruit } from '../larder/index.js';
-import type { FruitPart } from '../spec/index.js';
+import type { FruitPart } from '../schema/index.js';
 import { boughtMassG } from './batch.js';
 
 /** One amount of a fruit said in every way a baker says it. */

@@ -1,6 +1,6 @@
 import type { Fruit, Larder } from '../larder/index.js';
 import { lemon, solublePercent } from '../larder/index.js';
-import type { FillingSpec, FruitPart } from '../spec/index.js';
+import type { FillingSpec, FruitPart } from '../schema/index.js';
 
 /** One fruit of the batch with its mass. */
 export interface BatchFruit {

@@ -1,5 +1,5 @@
 import { builtInLarder } from '../larder/index.js';
-import type { FillingSpec } from '../spec/index.js';
+import type { FillingSpec } from '../schema/index.js';
 import { aFilling, aPart } from '../test/filling.js';
 import { makeBatch } from './batch.js';
 import {

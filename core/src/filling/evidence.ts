@@ -1,4 +1,4 @@
-import type { FillingSpec, SaucerResult } from '../spec/index.js';
+import type { FillingSpec, SaucerResult } from '../schema/index.js';
 import type { Batch } from './batch.js';
 import { drawnWaterG, releaseFraction, weepEffects } from './release.js';
 

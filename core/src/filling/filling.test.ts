@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { builtInLarder } from '../larder/index.js';
-import type { FillingSpec, FruitPart } from '../spec/index.js';
-import { setNames } from '../spec/index.js';
+import type { FillingSpec, FruitPart } from '../schema/index.js';
+import { setNames } from '../schema/index.js';
 import { aFilling, aLid, aPart } from '../test/filling.js';
 import { boughtMassG, makeBatch } from './batch.js';
 import { expectedWeepG } from './evidence.js';

@@ -1,6 +1,6 @@
 import type { Larder } from '../larder/index.js';
 import { lemon } from '../larder/index.js';
-import type { FillingSpec } from '../spec/index.js';
+import type { FillingSpec } from '../schema/index.js';
 import type { Brought } from './additions.js';
 import { broughtBy } from './additions.js';
 import type { Batch } from './batch.js';

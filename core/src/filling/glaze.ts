@@ -1,5 +1,5 @@
 import { lemon } from '../larder/index.js';
-import type { FillingSpec, Preparation } from '../spec/index.js';
+import type { FillingSpec, Preparation } from '../schema/index.js';
 import type { Batch } from './batch.js';
 import type { Ledger } from './ledger.js';
 import { isBaked } from './preparation.js';

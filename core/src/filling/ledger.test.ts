@@ -1,6 +1,6 @@
 import fc from 'fast-check';
 import { builtInLarder } from '../larder/index.js';
-import type { FruitPart } from '../spec/index.js';
+import type { FruitPart } from '../schema/index.js';
 import { anyFilling, anyMass, scaling } from '../test/any-filling.js';
 import { aFilling, aLid as lid, aPart } from '../test/filling.js';
 import { computeFilling, fruitToFillG } from './filling.js';

@@ -1,5 +1,5 @@
 import { builtInFruits, builtInLarder } from '../larder/index.js';
-import type { FillingSpec } from '../spec/index.js';
+import type { FillingSpec } from '../schema/index.js';
 import { aFilling, aLid, aPart } from '../test/filling.js';
 import type { Filling } from './filling.js';
 import { computeFilling } from './filling.js';

@@ -1,4 +1,4 @@
-import type { FillingSpec, Preparation, PreparationKind } from '../spec/index.js';
+import type { FillingSpec, Preparation, PreparationKind } from '../schema/index.js';
 import type { Batch } from './batch.js';
 import { drawnWaterG, releaseFraction, weepEffects } from './release.js';
 import { syrupBoilingC, syrupDensity } from './syrup.js';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import type { Fruit } from '../larder/index.js';
 import { builtInFruits } from '../larder/index.js';
-import type { FruitPart } from '../spec/index.js';
+import type { FruitPart } from '../schema/index.js';
 import type { BatchFruit } from './batch.js';
 import { drawnWaterG, driedUptakeG, releaseFraction, weepEffects } from './release.js';
 

@@ -1,4 +1,4 @@
-import { setNames } from '../spec/index.js';
+import { setNames } from '../schema/index.js';
 import { gelStiffnessPa, glazeReached, runIndex, runWord, setReached, setTargets } from './set.js';
 
 describe('sets', () => {

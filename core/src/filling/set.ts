@@ -1,4 +1,4 @@
-import type { SetName } from '../spec/index.js';
+import type { SetName } from '../schema/index.js';
 
 /** How thick, in g of corn-starch equivalent per 100 g of syrup. Fitted to the trade's doses; G' is about 4 c^2.6 Pa. */
 export const setTargets: Readonly<Record<SetName, { readonly label: string; readonly gPer100G: number }>> = {

@@ -1,6 +1,6 @@
 import type { Larder, Sugar } from '../larder/index.js';
 import { rowOf } from '../larder/index.js';
-import type { SugarChoice } from '../spec/index.js';
+import type { SugarChoice } from '../schema/index.js';
 import type { Batch } from './batch.js';
 
 /**

@@ -1,5 +1,5 @@
 import type { Larder } from '../larder/index.js';
-import type { FillingSpec, ThickenerPart } from '../spec/index.js';
+import type { FillingSpec, ThickenerPart } from '../schema/index.js';
 import type { Filling } from './filling.js';
 import { computeFilling } from './filling.js';
 import type { Surroundings } from './ledger.js';

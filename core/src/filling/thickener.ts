@@ -1,5 +1,5 @@
 import type { Larder, Thickener } from '../larder/index.js';
-import type { SetName, ThickenerPart } from '../spec/index.js';
+import type { SetName, ThickenerPart } from '../schema/index.js';
 import type { Batch } from './batch.js';
 import type { Ledger } from './ledger.js';
 import { BINDER_G_PER_100G, setTargets } from './set.js';

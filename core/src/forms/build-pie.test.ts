@@ -1,6 +1,6 @@
 import { builtInLarder } from '../larder/index.js';
-import type { FormKind } from '../spec/index.js';
-import { formKinds, starterSpec } from '../spec/index.js';
+import type { FormKind } from '../schema/index.js';
+import { formKinds, starterSpec } from '../schema/index.js';
 import { buildPie } from './build-pie.js';
 import { formOf } from './index.js';
 

@@ -1,4 +1,4 @@
-import type { Build, Rolled } from '../build/index.js';
+import type { Build, Rolled } from '../geometry/index.js';
 import {
   areaCm2,
   baseFigures,
@@ -8,11 +8,11 @@ import {
   doughFigures,
   doughOverG,
   roll,
-} from '../build/index.js';
+} from '../geometry/index.js';
 import { rowOf } from '../larder/index.js';
-import type { PastrySpec } from '../spec/index.js';
+import type { PastrySpec } from '../schema/index.js';
 import type { Figure } from '../units/index.js';
-import type { PlanContext } from './context.js';
+import type { PlanContext } from './form.js';
 
 /** Batter rises to this many times its raw volume. Estimate. */
 const BATTER_RISES = 1.6;

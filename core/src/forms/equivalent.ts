@@ -1,5 +1,5 @@
-import { isSheet } from '../build/index.js';
-import type { DishSpec, FormSpec } from '../spec/index.js';
+import { isSheet } from '../geometry/index.js';
+import type { DishSpec, FormSpec } from '../schema/index.js';
 import type { Form } from './form.js';
 
 /** A dish beside the one a recipe is for. */

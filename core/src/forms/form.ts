@@ -1,5 +1,5 @@
 import type { DoneRule, FillingBody, TopBody } from '../bake/index.js';
-import type { Build, Drawing, FillHeights, Outline, Rolled, Say, Top, Vessel } from '../build/index.js';
+import type { Build, Drawing, FillHeights, Outline, Rolled, Say, Top, Vessel } from '../geometry/index.js';
 import type { Filling } from '../filling/index.js';
 import type { CareId, Larder } from '../larder/index.js';
 import type {
@@ -11,10 +11,9 @@ import type {
   FormSpec,
   PastrySpec,
   PieSpec,
-} from '../spec/index.js';
+} from '../schema/index.js';
 import type { Figure } from '../units/index.js';
 import type { Advice, Station } from './advice.js';
-import type { BuiltContext } from './context.js';
 import type { SlipLine } from './slip-line.js';
 
 /** What a top is made on: the choices, and the fruit under it. */
@@ -148,4 +147,17 @@ export interface Form {
   readonly care: readonly (readonly [Station, ...CareId[]])[];
   /** The sheet under the filling, to cut at true size. */
   baseTemplates(base: Rolled, top: Top, say: Say): Drawing[];
+}
+
+/** What every sum of a plan stands on: the spec, the larder it draws on, the form it names. */
+export interface PlanContext {
+  readonly spec: PieSpec;
+  readonly larder: Larder;
+  readonly form: Form;
+}
+
+/** The same with filling and build worked out. */
+export interface BuiltContext extends PlanContext {
+  readonly filling: Filling;
+  readonly build: Build;
 }

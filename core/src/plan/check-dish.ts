@@ -1,6 +1,6 @@
-import { topOutline } from '../build/index.js';
+import { topOutline } from '../geometry/index.js';
 import type { Form } from '../forms/index.js';
-import type { DishSpec, FieldProblem } from '../spec/index.js';
+import type { DishSpec, FieldProblem } from '../schema/index.js';
 
 /**
  * What is wrong with the measures of a dish that are each within their limits.

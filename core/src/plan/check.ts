@@ -8,8 +8,8 @@ import {
   withOwnFruits,
   withOwnThickeners,
 } from '../larder/index.js';
-import type { FieldProblem, PieSpec } from '../spec/index.js';
-import { checkFields, pieSchema, UnreadableSpec, upgradeSpec } from '../spec/index.js';
+import type { FieldProblem, PieSpec } from '../schema/index.js';
+import { checkFields, pieSchema, UnreadableSpec, upgradeSpec } from '../schema/index.js';
 import { checkDish } from './check-dish.js';
 
 /** Gelatine melts in the oven: it serves unbaked fillings alone. */

@@ -1,8 +1,8 @@
 import { ledgerSides } from '../filling/index.js';
 import { formOf } from '../forms/index.js';
 import { builtInDoughs } from '../larder/index.js';
-import type { FormKind, PieSpec } from '../spec/index.js';
-import { formKinds, starterSpec } from '../spec/index.js';
+import type { FormKind, PieSpec } from '../schema/index.js';
+import { formKinds, starterSpec } from '../schema/index.js';
 import { changeForm } from './change-form.js';
 import type { PiePlan } from './plan.js';
 import { once } from '../test/once.js';

@@ -1,5 +1,5 @@
-import type { FormKind, OvenKind, PieSpec, PreparationKind } from '../spec/index.js';
-import { formKinds, ovenKinds, starterSpec } from '../spec/index.js';
+import type { FormKind, OvenKind, PieSpec, PreparationKind } from '../schema/index.js';
+import { formKinds, ovenKinds, starterSpec } from '../schema/index.js';
 import { changeForm } from './change-form.js';
 import type { PiePlan } from './plan.js';
 import { once } from '../test/once.js';

@@ -1,6 +1,6 @@
 import type { PlanContext } from '../forms/index.js';
-import type { PieSpec } from '../spec/index.js';
-import { formKinds, starterSpec } from '../spec/index.js';
+import type { PieSpec } from '../schema/index.js';
+import { formKinds, starterSpec } from '../schema/index.js';
 import { changeForm } from './change-form.js';
 import type { PiePlan } from './plan.js';
 import { draftPlan, planContext } from './plan.js';

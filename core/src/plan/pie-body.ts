@@ -1,14 +1,13 @@
 import type { DoneRule, FillingBody, PieBody } from '../bake/index.js';
 import { fillingMakeup, pieceLag, softenedShare } from '../bake/index.js';
-import { doughComposition, equalDiscCm, outlineAt, perimeterCm } from '../build/index.js';
+import { doughComposition, equalDiscCm, outlineAt, perimeterCm } from '../geometry/index.js';
 import type { Filling } from '../filling/index.js';
 import { cookedShare, isCooked, pieceThicknessMm, preparations } from '../filling/index.js';
 import type { BuiltContext } from '../forms/index.js';
 import { madeOf, rowOf, softeningFactor } from '../larder/index.js';
-import type { DishSpec, PieSpec } from '../spec/index.js';
-import { beforeOven } from './before-oven.js';
-import { coldC, FRUIT_SUGAR_G_MOL, goesInC } from './goes-in.js';
-import { onPaper } from './on-paper.js';
+import type { DishSpec, PieSpec } from '../schema/index.js';
+import { beforeOven, coldC, FRUIT_SUGAR_G_MOL, goesInC } from './timeline/index.js';
+import { onPaper } from './slip/index.js';
 
 const SUCROSE_G_MOL = 342.3;
 const ACID_G_MOL = 134;

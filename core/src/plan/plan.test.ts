@@ -1,9 +1,9 @@
 import fc from 'fast-check';
 import { builtInFruits, builtInLarder, builtInMaterials as dishMaterials } from '../larder/index.js';
-import type { PieSpec } from '../spec/index.js';
-import { starterSpec } from '../spec/index.js';
+import type { PieSpec } from '../schema/index.js';
+import { starterSpec } from '../schema/index.js';
 import { checkSpec } from './check.js';
-import { clockLength } from './clock.js';
+import { clockLength } from './timeline/clock.js';
 import type { PiePlan } from './plan.js';
 import { draftPlan, planPie } from './plan.js';
 import { once } from '../test/once.js';

@@ -1,5 +1,5 @@
 import type { Figure, Quantity } from '../units/index.js';
-import { formKinds, preparationKinds, starterSpec } from '../spec/index.js';
+import { formKinds, preparationKinds, starterSpec } from '../schema/index.js';
 import { changeForm } from './change-form.js';
 import { draftPlan, planPie } from './plan.js';
 import type { PiePlan } from './plan.js';

@@ -1,5 +1,5 @@
 import { vesselOf } from '../forms/index.js';
-import type { DishSpec, FillingSpec, PieSpec } from '../spec/index.js';
+import type { DishSpec, FillingSpec, PieSpec } from '../schema/index.js';
 
 /** Amounts that were set by weight, times a factor; what Mardle works out by itself scales without help. */
 function scaleAmounts(filling: FillingSpec, factor: number): FillingSpec {

@@ -1,4 +1,4 @@
-import { topAs } from '../build/index.js';
+import { topAs } from '../geometry/index.js';
 import type { Surroundings } from '../filling/index.js';
 import type { PlanContext } from '../forms/index.js';
 

@@ -1,5 +1,5 @@
-import type { Drawing, Mark } from '../build/index.js';
-import { clipLine, line, text } from '../build/index.js';
+import type { Drawing, Mark } from '../geometry/index.js';
+import { clipLine, line, text } from '../geometry/index.js';
 
 /** Sheets of paper in mm: ISO 216 A4, and US Letter (8.5 x 11 in, ANSI/ASME Y14.1). */
 export const papers = {

@@ -1,6 +1,6 @@
 import { changeForm, draftPlan } from '../plan/index.js';
-import { formKinds, starterSpec } from '../spec/index.js';
-import type { PieSpec } from '../spec/index.js';
+import { formKinds, starterSpec } from '../schema/index.js';
+import type { PieSpec } from '../schema/index.js';
 import { pieLabel } from './pie-label.js';
 
 function labelOf(spec: PieSpec) {

@@ -1,10 +1,10 @@
 import fc from 'fast-check';
-import type { Drawing, Mark } from '../build/index.js';
-import { clipSegment, makeLattice } from '../build/index.js';
+import type { Drawing, Mark } from '../geometry/index.js';
+import { clipSegment, makeLattice } from '../geometry/index.js';
 import type { PiePlan } from '../plan/index.js';
 import { changeForm, draftPlan } from '../plan/index.js';
-import type { FormKind } from '../spec/index.js';
-import { formKinds, starterSpec, usualLattice } from '../spec/index.js';
+import type { FormKind } from '../schema/index.js';
+import { formKinds, starterSpec, usualLattice } from '../schema/index.js';
 import type { Page } from './paper.js';
 import { MARGIN_MM, OVERLAP_MM, paperNames, papers, SCALE_BAR_MM, tile } from './paper.js';
 import { slipPages } from './slip-sheet.js';

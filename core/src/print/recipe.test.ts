@@ -1,7 +1,7 @@
 import { changeForm, planPie } from '../plan/index.js';
 import type { PiePlan } from '../plan/index.js';
-import type { formKinds } from '../spec/index.js';
-import { starterSpec } from '../spec/index.js';
+import type { formKinds } from '../schema/index.js';
+import { starterSpec } from '../schema/index.js';
 import { recipeOf } from './recipe.js';
 
 const planned = (kind: (typeof formKinds)[number]): PiePlan => {

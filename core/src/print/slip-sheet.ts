@@ -1,5 +1,5 @@
-import type { Mark } from '../build/index.js';
-import { line, text } from '../build/index.js';
+import type { Mark } from '../geometry/index.js';
+import { line, text } from '../geometry/index.js';
 import type { SlipLine } from '../forms/index.js';
 import { adviceText } from '../forms/index.js';
 import type { ClockStep, PiePlan } from '../plan/index.js';

@@ -1,4 +1,4 @@
-import type { LineRole } from '../build/index.js';
+import type { LineRole } from '../geometry/index.js';
 import type { Page } from './paper.js';
 
 const strokes: Readonly<Record<LineRole, string>> = {

@@ -1,5 +1,5 @@
-import type { Drawing, Say } from '../build/index.js';
-import { sheetOf, topOutline } from '../build/index.js';
+import type { Drawing, Say } from '../geometry/index.js';
+import { sheetOf, topOutline } from '../geometry/index.js';
 import { formOf } from '../forms/index.js';
 import type { PiePlan } from '../plan/index.js';
 import type { UnitSystem } from '../units/index.js';

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { builtInFruits, builtInThickeners } from '../larder/index.js';
-import type { FillingSpec } from '../spec/index.js';
-import { fruitStates, preparationKinds, setNames } from '../spec/index.js';
+import type { FillingSpec } from '../schema/index.js';
+import { fruitStates, preparationKinds, setNames } from '../schema/index.js';
 
 const anyPart = fc.record({
   fruit: fc.constantFrom(...builtInFruits.keys()),

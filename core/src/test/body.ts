@@ -1,6 +1,6 @@
 import type { PieBody } from '../bake/index.js';
 import { builtInMaterials as dishMaterials } from '../larder/index.js';
-import type { BakeSpec } from '../spec/index.js';
+import type { BakeSpec } from '../schema/index.js';
 
 const dough = { water: 0.25, carbohydrate: 0.38, protein: 0.05, fat: 0.3 };
 

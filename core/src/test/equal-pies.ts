@@ -1,4 +1,4 @@
-import type { Day, DayPie } from '../day/index.js';
+import type { Day, DayPie } from '../scheduler/index.js';
 
 /** A pair of hands that can do everything, and is there all the time. */
 export const aHand: Day['kitchen']['hands'][number] = {

@@ -1,5 +1,5 @@
 import type { Surroundings } from '../filling/index.js';
-import type { FillingSpec, FruitPart } from '../spec/index.js';
+import type { FillingSpec, FruitPart } from '../schema/index.js';
 
 /** A plain filling, a fruit and a lid for tests to change. */
 export const aPart = (fruit: string, more: Partial<FruitPart> = {}): FruitPart => ({

@@ -1,6 +1,6 @@
-import { finishNow } from '../bake/index.js';
-import type { Day } from '../day/index.js';
-import { readDay, workOutDay } from '../day/index.js';
+import { finishNow } from '../units/index.js';
+import type { Day } from '../scheduler/index.js';
+import { readDay, workOutDay } from '../scheduler/index.js';
 
 interface SmallDay {
   readonly pies: readonly object[];

@@ -1,4 +1,4 @@
-import type { Day, DayPie } from '../day/index.js';
+import type { Day, DayPie } from '../scheduler/index.js';
 
 /** Such a pie and the shell that it is filled into, baked empty before. */
 const inShell = (pie: DayPie): DayPie[] => [

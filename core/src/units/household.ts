@@ -1,5 +1,5 @@
 import { ML_PER_CUP, ML_PER_TABLESPOON, ML_PER_TEASPOON } from './convert.js';
-import type { Shown } from './present.js';
+import type { Shown } from './shown.js';
 
 /**
  * A measure that hands can take: its words and what it holds, mL; `parts` counts the spoons and cups to fill, `level` says

@@ -10,3 +10,5 @@ export { saidIn, show, showDegrees, showMinutes, showText, withFraction } from '
 export { bisect } from './solve.js';
 export { typedUnit } from './system.js';
 export { tableOf } from './table.js';
+export type { Paused } from './resumable.js';
+export { finishNow } from './resumable.js';

@@ -1,6 +1,7 @@
 import type { Unit } from './figure.js';
 import { household } from './household.js';
-import type { Shown, UnitSystem } from './present.js';
+import type { UnitSystem } from './present.js';
+import type { Shown } from './shown.js';
 import { show } from './present.js';
 
 /** What comes first where an amount is said: what the scale shows, or cups and spoons where there are any. */

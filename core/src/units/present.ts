@@ -9,14 +9,9 @@ import {
 } from './convert.js';
 import type { Unit } from './figure.js';
 import { household } from './household.js';
+import type { Shown } from './shown.js';
 
 export type UnitSystem = 'metric' | 'us';
-
-/** A quantity as people read it: the number and its unit, apart, so that the number can stand large. */
-export interface Shown {
-  readonly number: string;
-  readonly unit: string;
-}
 
 const FRACTIONS: readonly [number, string][] = [
   [1 / 8, '⅛'],

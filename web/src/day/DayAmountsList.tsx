@@ -1,6 +1,6 @@
 import { Group, Table } from '@mantine/core';
 import { showText } from '@mardle/core';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { useSettings } from '../state/settings.js';
 import classes from './DayPlace.module.css';
 import { tableOfAmounts } from './outFiles.js';

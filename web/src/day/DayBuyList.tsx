@@ -6,7 +6,7 @@ import { useMemo, useState } from 'react';
 import type { Limit } from '../bench/stations/QuantityField.js';
 import { useKeepRow, useOwnRows } from '../api/larder.js';
 import { QuantityField } from '../bench/stations/QuantityField.js';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { useDay } from '../state/day.js';
 import { useSettings } from '../state/settings.js';
 import classes from './DayPlace.module.css';

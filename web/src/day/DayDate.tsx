@@ -1,6 +1,6 @@
 import { TextInput } from '@mantine/core';
 import { usualEarliest } from '@mardle/core';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { useDay } from '../state/day.js';
 import classes from './DayPlace.module.css';
 import { hourOf, minuteOf } from './hours.js';

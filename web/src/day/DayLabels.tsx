@@ -3,7 +3,7 @@ import { draftPlan, instantOf, pieLabel, showText } from '@mardle/core';
 import { Button, Group } from '@mantine/core';
 import { IconPrinter } from '@tabler/icons-react';
 import { Fragment } from 'react';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { useSettings } from '../state/settings.js';
 import classes from './DayPlace.module.css';
 

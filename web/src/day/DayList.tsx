@@ -5,7 +5,7 @@ import { IconArrowsMove, IconClockPlus } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Failure } from '../kit/Failure.js';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { useDay } from '../state/day.js';
 import { useSettings } from '../state/settings.js';
 import classes from './DayPlace.module.css';

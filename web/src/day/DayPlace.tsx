@@ -13,7 +13,7 @@ import { useKitchen } from '../api/kitchen.js';
 import { fileName, saveFile } from '../bench/download.js';
 import { Failure } from '../kit/Failure.js';
 import { Plate } from '../kit/Plate/Plate.js';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { doneWithout } from './doneWithout.js';
 import { useDay, withRemedy } from '../state/day.js';
 import { holdInWorker, searchInWorker, solveInWorker, stopSolving } from '../workers/day.js';

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import { fileName, saveFile } from '../bench/download.js';
 import { Plate } from '../kit/Plate/Plate.js';
 import type { SolvedDay } from '../workers/day.js';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { DayAmountsList } from './DayAmountsList.js';
 import { DayBuyList } from './DayBuyList.js';
 import { DayLabels } from './DayLabels.js';

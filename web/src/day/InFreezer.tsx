@@ -3,7 +3,7 @@ import { builtInLarder, emptyFreezer, formOf, shellsIn, withOwnFruits } from '@m
 import type { Limit } from '../bench/stations/QuantityField.js';
 import { QuantityField } from '../bench/stations/QuantityField.js';
 import { useMemo } from 'react';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { useDay } from '../state/day.js';
 import { CountInput } from './CountInput.js';
 import { madeOf } from './portions.js';

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import { IconPlus } from '@tabler/icons-react';
-import type { DayFile, Person } from '../state/day.js';
+import type { DayFile, Person } from '../state/dayFile.js';
 import { useDay } from '../state/day.js';
 import classes from './DayPlace.module.css';
 import { PersonRow } from './PersonRow.js';

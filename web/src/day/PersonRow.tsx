@@ -3,7 +3,7 @@ import type { Skill } from '@mardle/core';
 import { skills } from '@mardle/core';
 import { IconChevronDown, IconPlus, IconX } from '@tabler/icons-react';
 import { useState } from 'react';
-import type { DayFile, Person } from '../state/day.js';
+import type { DayFile, Person } from '../state/dayFile.js';
 import classes from './DayPlace.module.css';
 import { hourOf, instantAt } from './hours.js';
 import { WallTime } from './WallTime.js';

@@ -1,5 +1,5 @@
 import { emptyFreezer, shellsIn, usualDay } from '@mardle/core';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { USUAL_FRIDGE, useDay } from '../state/day.js';
 import { CountInput } from './CountInput.js';
 import classes from './DayPlace.module.css';

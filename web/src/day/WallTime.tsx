@@ -1,5 +1,5 @@
 import { NativeSelect, TextInput } from '@mantine/core';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { hourOf, instantAt } from './hours.js';
 import { daysOn } from './shiftDay.js';
 

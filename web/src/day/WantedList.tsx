@@ -4,7 +4,7 @@ import { readyKinds } from '@mardle/core';
 import { IconPlus, IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import { usePieChoice } from '../api/pies.js';
-import type { DayFile, Wanted } from '../state/day.js';
+import type { DayFile, Wanted } from '../state/dayFile.js';
 import { useDay } from '../state/day.js';
 import classes from './DayPlace.module.css';
 import { hourOf, instantAt } from './hours.js';

@@ -1,7 +1,7 @@
 import { SegmentedControl } from '@mantine/core';
 import type { Matter, MatterStop } from '@mardle/core';
 import { matterKinds, matterStops, usualDay } from '@mardle/core';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { useDay } from '../state/day.js';
 import { CountInput } from './CountInput.js';
 import classes from './DayPlace.module.css';

@@ -1,6 +1,6 @@
 import type { Day, DayPlan, Remedy } from '@mardle/core';
 import { idsOf, renamePies, wholePies } from '@mardle/core';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { withRemedy } from '../state/day.js';
 import type { SolvedDay } from '../workers/day.js';
 import { madeOf } from './portions.js';

@@ -1,5 +1,5 @@
 import saturday from '../../../docs/examples/days/saturday.json?url';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 
 /** The Saturday of the demo: sixteen pies for a stall, two ovens, three people. */
 export async function exampleDay(): Promise<DayFile> {

@@ -1,6 +1,6 @@
 import type { KitchenResponse } from '@mardle/contract';
 import { instantAt } from './hours.js';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { USUAL_FRIDGE } from '../state/day.js';
 
 /** How many there are of a dish until somebody says. */

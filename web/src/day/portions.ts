@@ -1,6 +1,6 @@
 import type { Portion } from '@mardle/core';
 import { emptyFreezer, portionsOf } from '@mardle/core';
-import type { DayFile, Wanted } from '../state/day.js';
+import type { DayFile, Wanted } from '../state/dayFile.js';
 
 /** The pies of a day as they are made: what lies in the freezer goes to the first that can use it. */
 export const madeOf = ({

@@ -3,7 +3,7 @@ import { checkDay, finishDay, solveDay, starterSpec } from '@mardle/core';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { useDay, withRemedy } from '../state/day.js';
 import { aDay as day, aDayFile as file, aSolvedDay as solved, layNoDay } from '../test/day.js';
 import { renderInKitchen } from '../test/kitchen.js';

@@ -1,6 +1,6 @@
 import type { DayRun, Heat, OvenSpec, PieSpec, Stage } from '@mardle/core';
 import { emptyShellOf, shellIdOf } from '@mardle/core';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { madeOf } from './portions.js';
 
 /** As a pie's name may be. */

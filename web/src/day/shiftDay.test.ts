@@ -1,5 +1,5 @@
 import { readDay, starterSpec } from '@mardle/core';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { hourOf, instantAt } from './hours.js';
 import { daysOn, shiftDay } from './shiftDay.js';
 

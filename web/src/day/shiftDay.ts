@@ -1,4 +1,4 @@
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { hourOf, instantAt } from './hours.js';
 
 const DAY_MS = 86_400_000;

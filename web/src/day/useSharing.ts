@@ -3,7 +3,7 @@ import { readDay } from '@mardle/core';
 import { useEffect, useRef, useState } from 'react';
 import { ProblemError } from '../api/client.js';
 import { dayNow, keepDay, sendTicks, sharedDay } from '../api/days.js';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { doneWith, useDay } from '../state/day.js';
 import type { SolvedDay } from '../workers/day.js';
 

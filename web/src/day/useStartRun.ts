@@ -2,7 +2,7 @@ import type { DayRun } from '@mardle/core';
 import { useRef, useState } from 'react';
 import { useStartBake } from '../api/bakes.js';
 import { useCreatePie, usePieChoice } from '../api/pies.js';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { useDay } from '../state/day.js';
 import type { Loaded } from './runSpecs.js';
 import { loadedBy } from './runSpecs.js';

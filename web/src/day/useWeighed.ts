@@ -1,6 +1,6 @@
 import type { DayAmounts } from '@mardle/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { weighInWorker } from '../workers/day.js';
 import { weighedOf } from './portions.js';
 

@@ -1,5 +1,5 @@
 import { readDay } from '@mardle/core';
-import type { DayFile } from './day.js';
+import type { DayFile } from './dayFile.js';
 
 /** What a file of a day may leave out is said in it: how many of each pie, cold, and whose clock it is. The same where all is said. */
 export function wholeDayFile(file: DayFile): DayFile {

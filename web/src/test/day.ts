@@ -2,7 +2,7 @@ import type { Day, DayPlan } from '@mardle/core';
 import { finishDay, sampleDay, solveDay, starterSpec } from '@mardle/core';
 import { instantAt } from '../day/hours.js';
 import { newDay } from '../day/newDay.js';
-import type { DayFile } from '../state/day.js';
+import type { DayFile } from '../state/dayFile.js';
 import { useDay } from '../state/day.js';
 import type { SolvedDay } from '../workers/day.js';
 import { standInServer } from './server.js';

@@ -1,4 +1,4 @@
-import type { FillingSpec } from '../../spec/index.js';
+import type { FillingSpec } from '../../schema/index.js';
 import type { Figure, Input, Sum } from '../../units/index.js';
 import { figure, from, given, q, sumOf } from '../../units/index.js';
 import { boughtMassG } from '../batch.js';

@@ -1,6 +1,6 @@
 import type { Larder } from '../../larder/index.js';
 import { solublePercent } from '../../larder/index.js';
-import type { FillingSpec } from '../../spec/index.js';
+import type { FillingSpec } from '../../schema/index.js';
 import type { Figure, Sum } from '../../units/index.js';
 import { figure, from, given, q, sumOf } from '../../units/index.js';
 import type { Filling } from '../filling.js';

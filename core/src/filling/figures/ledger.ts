@@ -1,7 +1,7 @@
 import type { Figure, Input, Sum } from '../../units/index.js';
 import { figure, from, q, sumOf } from '../../units/index.js';
 import { lemon } from '../../larder/index.js';
-import type { FillingSpec } from '../../spec/index.js';
+import type { FillingSpec } from '../../schema/index.js';
 import { BAND_DEVIATIONS } from '../evidence.js';
 import type { Filling } from '../filling.js';
 import type { Ledger } from '../ledger.js';

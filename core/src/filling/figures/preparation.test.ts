@@ -1,6 +1,6 @@
 import { builtInLarder } from '../../larder/index.js';
 import { draftPlan } from '../../plan/index.js';
-import { starterSpec } from '../../spec/index.js';
+import { starterSpec } from '../../schema/index.js';
 import type { Figure } from '../../units/index.js';
 
 const planned = (kind: 'raw' | 'weep') => {

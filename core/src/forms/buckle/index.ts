@@ -1,11 +1,11 @@
 import type { FillingBody } from '../../bake/index.js';
 import { inBatter } from '../../bake/index.js';
-import type { TopOf } from '../../build/index.js';
-import { dishVessel, topAs, toppingBatch, toppingComposition } from '../../build/index.js';
+import type { TopOf } from '../../geometry/index.js';
+import { dishVessel, topAs, toppingBatch, toppingComposition } from '../../geometry/index.js';
 import type { Larder, Topping } from '../../larder/index.js';
 import { rowOf } from '../../larder/index.js';
-import type { FormSpec } from '../../spec/index.js';
-import { usualBuckle } from '../../spec/index.js';
+import type { FormSpec } from '../../schema/index.js';
+import { usualBuckle } from '../../schema/index.js';
 import { q, sumOf } from '../../units/index.js';
 import { watch } from '../advice.js';
 import type { Form, TopRules } from '../form.js';

@@ -1,9 +1,9 @@
-import type { TopOf } from '../../build/index.js';
-import { areaCm2, topOutline, toppingBatch, toppingComposition } from '../../build/index.js';
+import type { TopOf } from '../../geometry/index.js';
+import { areaCm2, topOutline, toppingBatch, toppingComposition } from '../../geometry/index.js';
 import type { Larder, Topping } from '../../larder/index.js';
 import { rowOf } from '../../larder/index.js';
-import type { FormSpec } from '../../spec/index.js';
-import { usualCobbler } from '../../spec/index.js';
+import type { FormSpec } from '../../schema/index.js';
+import { usualCobbler } from '../../schema/index.js';
 import { q, sumOf } from '../../units/index.js';
 import type { Form, TopRules } from '../form.js';
 import { bareDish, TOPPING_MIN } from '../shared/in-a-dish.js';

@@ -1,6 +1,6 @@
-import type { Top, TopOf } from '../../build/index.js';
-import { areaCm2, cutterYield, packCutOuts, topOutline } from '../../build/index.js';
-import { usualCutOut } from '../../spec/index.js';
+import type { Top, TopOf } from '../../geometry/index.js';
+import { areaCm2, cutterYield, packCutOuts, topOutline } from '../../geometry/index.js';
+import { usualCutOut } from '../../schema/index.js';
 import { figure, from, given, q, sumOf } from '../../units/index.js';
 import { watch } from '../advice.js';
 import type { Form, TopRules } from '../form.js';

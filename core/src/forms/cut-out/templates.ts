@@ -1,5 +1,5 @@
-import type { CutOuts, Drawing, Outline, Point, Say } from '../../build/index.js';
-import { about, cutOutLabels, cutOutPoints, edgeOf, placedPoints } from '../../build/index.js';
+import type { CutOuts, Drawing, Outline, Point, Say } from '../../geometry/index.js';
+import { about, cutOutLabels, cutOutPoints, edgeOf, placedPoints } from '../../geometry/index.js';
 
 /** One piece to cut, and where they all lie. */
 export function cutOutSheets(cutOuts: CutOuts, top: Outline, say: Say): Drawing[] {

@@ -1,5 +1,5 @@
-import type { Top } from '../../build/index.js';
-import { areaCm2, lidSheet, topOutline, usualVentShare, ventShare } from '../../build/index.js';
+import type { Top } from '../../geometry/index.js';
+import { areaCm2, lidSheet, topOutline, usualVentShare, ventShare } from '../../geometry/index.js';
 import { watch } from '../advice.js';
 import type { Form } from '../form.js';
 import { LID_BUBBLING_MIN, linedDish } from '../shared/in-a-dish.js';

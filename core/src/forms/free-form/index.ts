@@ -1,4 +1,4 @@
-import type { Top } from '../../build/index.js';
+import type { Top } from '../../geometry/index.js';
 import {
   about,
   disc,
@@ -10,9 +10,9 @@ import {
   roll,
   topAs,
   topOutline,
-} from '../../build/index.js';
-import type { FieldProblem, PieSpec } from '../../spec/index.js';
-import { usualFreeForm } from '../../spec/index.js';
+} from '../../geometry/index.js';
+import type { FieldProblem, PieSpec } from '../../schema/index.js';
+import { usualFreeForm } from '../../schema/index.js';
 import type { Form } from '../form.js';
 import { onSheet } from '../shared/in-a-dish.js';
 import { borderTop } from './top.js';

@@ -1,10 +1,10 @@
-import type { TopOf } from '../../build/index.js';
-import { discForCapacityCm, juiceHeldG } from '../../build/index.js';
+import type { TopOf } from '../../geometry/index.js';
+import { discForCapacityCm, juiceHeldG } from '../../geometry/index.js';
 import type { Figure, Sum } from '../../units/index.js';
 import { figure, from, given, q, sumOf } from '../../units/index.js';
 import type { Advice } from '../advice.js';
 import { sentence } from '../advice.js';
-import type { BuiltContext } from '../context.js';
+import type { BuiltContext } from '../form.js';
 import type { TopRules } from '../form.js';
 import { laidBody, openFigure, pastryTop, topDoughFigure } from '../shared/pastry-top.js';
 

@@ -6,11 +6,11 @@ import {
   roll,
   TRIM_FACTOR,
   ventShare,
-} from '../../build/index.js';
-import { usualHandPie } from '../../spec/index.js';
+} from '../../geometry/index.js';
+import { usualHandPie } from '../../schema/index.js';
 import type { Advice } from '../advice.js';
 import { watch } from '../advice.js';
-import type { BuiltContext } from '../context.js';
+import type { BuiltContext } from '../form.js';
 import type { Form } from '../form.js';
 import { onSheet } from '../shared/in-a-dish.js';
 import { fried, takenUp, unglazed } from '../shared/taking-up.js';

@@ -1,4 +1,4 @@
-import type { TopOf } from '../../build/index.js';
+import type { TopOf } from '../../geometry/index.js';
 import {
   about,
   cutterYield,
@@ -6,7 +6,7 @@ import {
   edgeOf,
   FILLING_G_PER_ML,
   lidTopFactor,
-} from '../../build/index.js';
+} from '../../geometry/index.js';
 import { figure, from, q, sumOf } from '../../units/index.js';
 import type { TopRules } from '../form.js';
 import { pastryBody, pastryTop, PRACTICE, topDoughFigure } from '../shared/pastry-top.js';

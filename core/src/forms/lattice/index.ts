@@ -1,7 +1,7 @@
-import type { Top } from '../../build/index.js';
-import { makeLattice, topOutline } from '../../build/index.js';
-import type { FieldProblem, PieSpec } from '../../spec/index.js';
-import { usualLattice } from '../../spec/index.js';
+import type { Top } from '../../geometry/index.js';
+import { makeLattice, topOutline } from '../../geometry/index.js';
+import type { FieldProblem, PieSpec } from '../../schema/index.js';
+import { usualLattice } from '../../schema/index.js';
 import type { Form } from '../form.js';
 import { linedDish } from '../shared/in-a-dish.js';
 import { latticeTop } from './top.js';

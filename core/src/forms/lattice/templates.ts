@@ -1,5 +1,5 @@
-import type { Drawing, Lattice, Outline, Point, Say } from '../../build/index.js';
-import { about, edgeOf } from '../../build/index.js';
+import type { Drawing, Lattice, Outline, Point, Say } from '../../geometry/index.js';
+import { about, edgeOf } from '../../geometry/index.js';
 
 /** Corners of a strip where it lies on the pie, cm. */
 function stripCorners(

@@ -1,5 +1,5 @@
-import type { TopOf } from '../../build/index.js';
-import { DOUGH_DENSITY, doughOverG, latticeCover, rims } from '../../build/index.js';
+import type { TopOf } from '../../geometry/index.js';
+import { DOUGH_DENSITY, doughOverG, latticeCover, rims } from '../../geometry/index.js';
 import { figure, from, given, q, sumOf } from '../../units/index.js';
 import { watch } from '../advice.js';
 import type { TopRules } from '../form.js';

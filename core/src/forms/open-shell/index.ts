@@ -1,4 +1,4 @@
-import type { TopOf } from '../../build/index.js';
+import type { TopOf } from '../../geometry/index.js';
 import { q, sumOf } from '../../units/index.js';
 import type { Form, TopRules } from '../form.js';
 import { linedDish } from '../shared/in-a-dish.js';

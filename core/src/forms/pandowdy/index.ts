@@ -1,4 +1,4 @@
-import { areaCm2, topOutline, tuckedLid, ventShare } from '../../build/index.js';
+import { areaCm2, topOutline, tuckedLid, ventShare } from '../../geometry/index.js';
 import type { Form } from '../form.js';
 import { bareDish, LID_BUBBLING_MIN } from '../shared/in-a-dish.js';
 import { lidTop, VENTS_RULE } from '../shared/lid.js';

@@ -1,6 +1,6 @@
 import type { TopBody } from '../../bake/index.js';
 import { constant } from '../../bake/index.js';
-import type { CrumbBatch, Top, TopOf } from '../../build/index.js';
+import type { CrumbBatch, Top, TopOf } from '../../geometry/index.js';
 import {
   areaCm2,
   crumbBatch,
@@ -8,11 +8,11 @@ import {
   equalDiscCm,
   lumpGaps,
   topOutline,
-} from '../../build/index.js';
+} from '../../geometry/index.js';
 import type { Crumb, Larder } from '../../larder/index.js';
 import { crumbTraits, cupG, rowOf } from '../../larder/index.js';
-import type { CrumbSpec, FormSpec } from '../../spec/index.js';
-import { usualCrumb } from '../../spec/index.js';
+import type { CrumbSpec, FormSpec } from '../../schema/index.js';
+import { usualCrumb } from '../../schema/index.js';
 import type { Figure } from '../../units/index.js';
 import { figure, from, q, sumOf } from '../../units/index.js';
 import { sentence, watch } from '../advice.js';

@@ -1,6 +1,6 @@
 import type { FillingBody } from '../../bake/index.js';
-import type { Build } from '../../build/index.js';
-import { baseSheet, dishHeights, dishVessel, isSheet, sheetOf } from '../../build/index.js';
+import type { Build } from '../../geometry/index.js';
+import { baseSheet, dishHeights, dishVessel, isSheet, sheetOf } from '../../geometry/index.js';
 import type { Filling } from '../../filling/index.js';
 import type { Form } from '../form.js';
 import { takenUp, unglazed } from './taking-up.js';

@@ -1,4 +1,4 @@
-import type { TopOf } from '../../build/index.js';
+import type { TopOf } from '../../geometry/index.js';
 import {
   areaCm2,
   DOUGH_DENSITY,
@@ -8,7 +8,7 @@ import {
   sheetOf,
   topOutline,
   TRIM_FACTOR,
-} from '../../build/index.js';
+} from '../../geometry/index.js';
 import { figure, from, given, q, sumOf } from '../../units/index.js';
 import type { TopRules } from '../form.js';
 import { pastryBody, pastryTop, PRACTICE } from './pastry-top.js';

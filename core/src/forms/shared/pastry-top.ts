@@ -1,9 +1,9 @@
 import type { TopBody } from '../../bake/index.js';
 import { constant, withAir } from '../../bake/index.js';
-import type { Makeup, Top } from '../../build/index.js';
-import { DOUGH_DENSITY, DOUGH_KG_M3, doughComposition } from '../../build/index.js';
+import type { Makeup, Top } from '../../geometry/index.js';
+import { DOUGH_DENSITY, DOUGH_KG_M3, doughComposition } from '../../geometry/index.js';
 import { crumbTraits, rowOf } from '../../larder/index.js';
-import type { PastrySpec } from '../../spec/index.js';
+import type { PastrySpec } from '../../schema/index.js';
 import type { Figure, Sum } from '../../units/index.js';
 import { figure, from, given, q, sumOf } from '../../units/index.js';
 import type { TopBeside, TopRules } from '../form.js';

@@ -1,4 +1,4 @@
-import type { PieSpec } from '../../spec/index.js';
+import type { PieSpec } from '../../schema/index.js';
 import type { TakenUp } from '../form.js';
 
 /** One thing that a form changes, with what is said about it; null where it has nothing to change. */

@@ -1,7 +1,7 @@
-import type { ToppingBatch } from '../../build/index.js';
+import type { ToppingBatch } from '../../geometry/index.js';
 import type { Larder, Topping } from '../../larder/index.js';
 import { cupG, gPerMl } from '../../larder/index.js';
-import type { OwnTopping } from '../../spec/index.js';
+import type { OwnTopping } from '../../schema/index.js';
 import type { SlipLine } from '../slip-line.js';
 import { inCupsMl } from '../slip-line.js';
 

@@ -1,4 +1,12 @@
-import { areaCm2, dishVessel, isRound, isSheet, layRules, topOutline, tuckedLid } from '../../build/index.js';
+import {
+  areaCm2,
+  dishVessel,
+  isRound,
+  isSheet,
+  layRules,
+  topOutline,
+  tuckedLid,
+} from '../../geometry/index.js';
 import type { Form } from '../form.js';
 import { bareDish, LID_BUBBLING_MIN } from '../shared/in-a-dish.js';
 import { lidTop } from '../shared/lid.js';

@@ -2,10 +2,9 @@ import { colourTargets, DARK_BASE } from '../../bake/index.js';
 import type { Advice } from '../../forms/index.js';
 import { careAt, watch } from '../../forms/index.js';
 import { rowOf } from '../../larder/index.js';
-import type { HotSide, PieSpec } from '../../spec/index.js';
-import type { BakedContext } from '../context.js';
-import { beforeOven, COLD_DISH_C } from '../before-oven.js';
-import { frozenFruitG } from '../goes-in.js';
+import type { HotSide, PieSpec } from '../../schema/index.js';
+import type { BakedContext } from '../timeline/index.js';
+import { beforeOven, COLD_DISH_C, frozenFruitG } from '../timeline/index.js';
 
 /** A top this much paler than asked is seen. Estimate. */
 const PALE_SHARE = 0.75;

@@ -3,7 +3,7 @@ import type { Advice, BuiltContext } from '../../forms/index.js';
 import { careAt } from '../../forms/index.js';
 import type { CareId } from '../../larder/index.js';
 import { rowOf } from '../../larder/index.js';
-import type { PreparationKind } from '../../spec/index.js';
+import type { PreparationKind } from '../../schema/index.js';
 
 /** Cautions that a preparation brings. */
 const ofPreparation: Readonly<Record<PreparationKind, readonly CareId[]>> = {

@@ -4,6 +4,7 @@ import {
   computeFilling,
   concentrationPer100G,
   doseG,
+  evidenceRules,
   expectedWeepG,
   gelatinisesAtC,
   GLUEY_G_PER_100G,
@@ -11,12 +12,11 @@ import {
   isBaked,
   isCooked,
   setTargets,
-  evidenceRules,
 } from '../../filling/index.js';
 import type { Advice, BuiltContext, Quantity } from '../../forms/index.js';
 import { sentence } from '../../forms/index.js';
-import type { PieSpec } from '../../spec/index.js';
-import type { BakedContext } from '../context.js';
+import type { PieSpec } from '../../schema/index.js';
+import type { BakedContext } from '../timeline/index.js';
 import { surroundings } from '../surroundings.js';
 
 const grams = (massG: number): Quantity => ({ value: massG, unit: 'g' });

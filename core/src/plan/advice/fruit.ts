@@ -1,7 +1,7 @@
 import { computeFilling, expectedWeepG, isBaked, isCooked, preparations } from '../../filling/index.js';
 import type { Advice, BuiltContext } from '../../forms/index.js';
 import { sentence, watch } from '../../forms/index.js';
-import { FROZEN_C } from '../before-oven.js';
+import { FROZEN_C } from '../timeline/index.js';
 import { surroundings } from '../surroundings.js';
 
 /** Lemon juice that keeps cut fruit pale, share of its mass. Common practice, no source. */

@@ -9,7 +9,7 @@ import { FillHandle } from './FillHandle.js';
 import { Fruit } from './Fruit.js';
 import { halfWidthAt } from './geometry.js';
 import { BaseCrust, Holder } from './Holder.js';
-import type { PieView } from './section.js';
+import type { PieView } from './section-shape.js';
 import { sectionOf } from './section.js';
 import { viewOf } from '../forms/index.js';
 

@@ -6,7 +6,7 @@ import { useSettings } from '../../state/settings.js';
 import { changeFilling } from '../useBenchSpec.js';
 import classes from './CrossSection.module.css';
 import { halfWidthAt } from './geometry.js';
-import type { Section } from './section.js';
+import type { Section } from './section-shape.js';
 
 interface FillHandleProps {
   readonly plan: PiePlan;

@@ -5,7 +5,7 @@ import { viewOf } from '../forms/index.js';
 import { batterColours } from './colours.js';
 import classes from './CrossSection.module.css';
 import { fillingPath, pieces, pieceSizeCm } from './geometry.js';
-import type { Section } from './section.js';
+import type { Section } from './section-shape.js';
 
 interface FruitProps {
   readonly plan: PiePlan;

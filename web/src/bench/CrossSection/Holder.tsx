@@ -1,6 +1,6 @@
 import classes from './CrossSection.module.css';
 import { baseCrustPath, capAt } from './geometry.js';
-import type { Section } from './section.js';
+import type { Section } from './section-shape.js';
 
 /** A wall of pastry that is folded over the fruit and lies on it; it sinks as the fruit does. */
 function FoldedDisc({ section, colour }: Pick<HolderProps, 'section' | 'colour'>) {

@@ -2,7 +2,7 @@ import type { PiePlan } from '@mardle/core';
 import { formOf, setTargets } from '@mardle/core';
 import { viewOf } from '../forms/index.js';
 import { colourWord } from './colours.js';
-import type { PieView } from './section.js';
+import type { PieView } from './section-shape.js';
 
 /** What the drawing shows, for those who cannot see it. */
 export function describe(plan: PiePlan, view: PieView, say: (cm: number) => string): string {

@@ -1,7 +1,7 @@
 import type { Build, PiePlan, PieSpec, Unit } from '@mardle/core';
 import type { ComponentType } from 'react';
-import type { Section } from '../CrossSection/section.js';
-import type { SliceShape } from '../SliceOnPlate/shape.js';
+import type { Section } from '../CrossSection/section-shape.js';
+import type { SliceShape } from '../SliceOnPlate/slice-shape.js';
 import type { StationProps } from '../useBenchSpec.js';
 import type { HandleLayer } from './shared/Handles.js';
 

@@ -2,7 +2,7 @@ import { topAs } from '@mardle/core';
 import type { PiePlan } from '@mardle/core';
 import classes from '../../CrossSection/CrossSection.module.css';
 import { capAt, lidPath } from '../../CrossSection/geometry.js';
-import type { Section } from '../../CrossSection/section.js';
+import type { Section } from '../../CrossSection/section-shape.js';
 import type { Say, SliceTopProps } from '../form-view.js';
 import { OnSlice } from './Pastry.js';
 import { sliceFrame, topFrame } from './top-frame.js';

@@ -1,7 +1,7 @@
 import section from '../../CrossSection/CrossSection.module.css';
-import type { Section } from '../../CrossSection/section.js';
+import type { Section } from '../../CrossSection/section-shape.js';
 import slice from '../../SliceOnPlate/SliceOnPlate.module.css';
-import type { SliceShape } from '../../SliceOnPlate/shape.js';
+import type { SliceShape } from '../../SliceOnPlate/slice-shape.js';
 import { sliceFrame, topFrame } from './top-frame.js';
 
 /** A slab of pastry on the heap, from side to side about a place. */

@@ -1,6 +1,6 @@
-import type { Section } from '../../CrossSection/section.js';
+import type { Section } from '../../CrossSection/section-shape.js';
 import { capAt, halfWidthAt } from '../../CrossSection/geometry.js';
-import type { SliceShape } from '../../SliceOnPlate/shape.js';
+import type { SliceShape } from '../../SliceOnPlate/slice-shape.js';
 
 /** Where a top lies in the section; lengths in cm, y upwards negative. */
 export interface TopFrame {

@@ -1,0 +1,14 @@
+export type { CrumbBatch } from './crumb.js';
+export { crumbBatch, crumbComposition, lumpGaps } from './crumb.js';
+export type { CutOuts } from './cut-out.js';
+export { cutOutLabels, cutOutPoints, packCutOuts, placedPoints } from './cut-out.js';
+export { discForCapacityCm, foldFreeForm, juiceHeldG } from './free-form.js';
+export type { Lattice } from './lattice.js';
+export { latticeCover, makeLattice } from './lattice.js';
+export type { Top, TopOf } from './top.js';
+export { topAs } from './top.js';
+export type { ToppingBatch } from './topping.js';
+export { toppingBatch, toppingComposition } from './topping.js';
+export { lidTopFactor, usualVentShare, ventShare } from './vents.js';
+export type { WeaveStep } from './weave.js';
+export { weaveSteps } from './weave.js';

@@ -1,0 +1,14 @@
+export type { Board } from './capacity-profile.js';
+export type { DayIdea, Decoded, Decoder } from './decoder.js';
+export { decoderOf } from './decoder.js';
+export { firstCome } from './first-come.js';
+export { tallyOf } from './incremental-score.js';
+export type { Sequence, Step } from './operation-sequence.js';
+export { inOrder, sequenceOf } from './operation-sequence.js';
+export type { Order } from './placing-order.js';
+export { usualOrder } from './placing-order.js';
+export type { Happened } from './right-shift.js';
+export { pushRight } from './right-shift.js';
+export type { Layer } from './schedule-operations.js';
+export { layerOf } from './schedule-operations.js';
+export { toPlan } from './to-plan.js';

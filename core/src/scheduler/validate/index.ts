@@ -1,0 +1,2 @@
+export { inNames, overbaked, whatBreaks } from './broken-rules.js';
+export { checkDay } from './check-plan.js';
