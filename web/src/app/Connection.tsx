@@ -3,10 +3,10 @@ import type { ReadyResponse } from '@mardle/contract';
 import { showMinutes } from '@mardle/core';
 import { useQuery } from '@tanstack/react-query';
 import { Link } from 'react-router';
-import { ask } from '../api/client.js';
-import { useConnection } from '../state/connection.js';
-import { useOutbox } from '../state/outbox.js';
-import { useUnsent } from '../state/unsent.js';
+import { ask } from '../shared/api/client.js';
+import { useConnection } from '../state/sending/connection.js';
+import { useOutbox } from '../state/sending/outbox.js';
+import { useUnsent } from '../state/sending/unsent.js';
 import classes from './Connection.module.css';
 
 const LOOK_AGAIN_MS = 3000;

@@ -10,7 +10,7 @@ import { builtInFruits, starterSpec } from '@mardle/core';
 import { IconSearch } from '@tabler/icons-react';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
-import { useCreatePie, usePies } from '../api/pies.js';
+import { useCreatePie, usePies } from '../shared/api/pies.js';
 import { places } from './places.js';
 
 const SHOWN = 12;

@@ -1,15 +1,15 @@
 import { Button } from '@mantine/core';
 import { useDocumentTitle } from '@mantine/hooks';
 import { Link, useLocation } from 'react-router';
-import { countdown } from '../kit/countdown.js';
-import { useNow } from '../kit/useNow.js';
-import { touchWords } from '../oven/tapWords.js';
-import type { BakeNow } from '../oven/useRunning.js';
-import { useBakesNow } from '../oven/useRunning.js';
+import { countdown } from '../shared/format/countdown.js';
+import { useNow } from '../shared/hooks/useNow.js';
+import { touchWords } from '../bakes/tapWords.js';
+import type { BakeNow } from '../bakes/useRunning.js';
+import { useBakesNow } from '../bakes/useRunning.js';
 import { endsAtMs, useTimers } from '../state/timers.js';
 import { useSettings } from '../state/settings.js';
-import type { Touch } from './alarm.js';
-import { allowSound } from './alarm.js';
+import type { Touch } from '../bakes/alarm.js';
+import { allowSound } from '../bakes/alarm.js';
 import classes from './InTheOven.module.css';
 import { useAlarm, useSound } from './useAlarm.js';
 

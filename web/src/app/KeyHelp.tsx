@@ -1,5 +1,5 @@
 import { Modal, Switch, Table } from '@mantine/core';
-import { useFocusBack } from '../kit/useFocusBack.js';
+import { useFocusBack } from '../shared/hooks/useFocusBack.js';
 import { useSettings } from '../state/settings.js';
 
 const keys: readonly [string, string][] = [

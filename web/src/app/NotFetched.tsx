@@ -1,7 +1,7 @@
 import { Alert, Button } from '@mantine/core';
 import { IconPlugOff } from '@tabler/icons-react';
 import { useEffect } from 'react';
-import { useConnection } from '../state/connection.js';
+import { useConnection } from '../state/sending/connection.js';
 
 const LOADED_AGAIN = 'mardle.loadedAgainAt';
 const AT_MOST_EVERY_MS = 20_000;

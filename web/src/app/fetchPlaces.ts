@@ -8,12 +8,12 @@ type Fetch = () => Promise<{ readonly default: ComponentType }>;
 
 /** Where each place's code comes from; it is fetched when somebody first goes there. */
 const fetches = {
-  pies: async () => ({ default: (await import('../pies/PiesPlace.js')).PiesPlace }),
-  bench: async () => ({ default: (await import('../bench/BenchPlace.js')).BenchPlace }),
-  day: async () => ({ default: (await import('../day/DayPlace.js')).DayPlace }),
-  oven: async () => ({ default: (await import('../oven/OvenPlace.js')).OvenPlace }),
-  log: async () => ({ default: (await import('../log/LogPlace.js')).LogPlace }),
-  larder: async () => ({ default: (await import('../larder/LarderPlace.js')).LarderPlace }),
+  pies: async () => ({ default: (await import('../places/pies/PiesPlace.js')).PiesPlace }),
+  bench: async () => ({ default: (await import('../places/bench/BenchPlace.js')).BenchPlace }),
+  day: async () => ({ default: (await import('../places/day/DayPlace.js')).DayPlace }),
+  oven: async () => ({ default: (await import('../places/oven/OvenPlace.js')).OvenPlace }),
+  log: async () => ({ default: (await import('../places/log/LogPlace.js')).LogPlace }),
+  larder: async () => ({ default: (await import('../places/larder/LarderPlace.js')).LarderPlace }),
 } satisfies Record<string, Fetch>;
 
 const onceThere = (fetch: Fetch) =>

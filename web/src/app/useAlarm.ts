@@ -1,8 +1,8 @@
 import { useEffect, useRef, useSyncExternalStore } from 'react';
-import { useHeard } from '../state/heard.js';
+import { useHeard } from '../bakes/heard.js';
 import { useSettings } from '../state/settings.js';
-import type { Sound, Touch } from './alarm.js';
-import { notify, ring, sayAloud, soundNow, toCallOut, watchSound, wordsOf } from './alarm.js';
+import type { Sound, Touch } from '../bakes/alarm.js';
+import { notify, ring, sayAloud, soundNow, toCallOut, watchSound, wordsOf } from '../bakes/alarm.js';
 
 /** Whether this page may sound just now. */
 export const useSound = (): Sound => useSyncExternalStore(watchSound, soundNow);

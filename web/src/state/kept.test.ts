@@ -1,7 +1,7 @@
 import { starterSpec } from '@mardle/core';
 import { forgetDraft, isChangedElsewhere, keepDraft, keptDraft, takeLeftDraft } from './drafts.js';
 import { oncePerGesture } from './gesture.js';
-import { useOutbox } from './outbox.js';
+import { useOutbox } from './sending/outbox.js';
 import { keepSteps, keptSteps } from './steps.js';
 import { thisTab } from './tab.js';
 import { useTicks } from './ticks.js';

@@ -10,7 +10,7 @@ import type {
 } from '@mardle/core';
 import { draftPlan, withBake } from '@mardle/core';
 import { startTransition, useEffect, useMemo, useRef, useState } from 'react';
-import { bakeInWorker, cancelBake } from '../workers/bake.js';
+import { bakeInWorker, cancelBake } from '../shared/workers/bake.js';
 import { useSettings } from './settings.js';
 
 /** What is known about the pie on the bench at this moment. */

@@ -1,10 +1,10 @@
 import type { Day, DayPlan } from '@mardle/core';
 import { finishDay, sampleDay, solveDay, starterSpec } from '@mardle/core';
-import { instantAt } from '../day/hours.js';
-import { newDay } from '../day/newDay.js';
-import type { DayFile } from '../state/dayFile.js';
-import { useDay } from '../state/day.js';
-import type { SolvedDay } from '../workers/day.js';
+import { instantAt } from '../places/day/hours.js';
+import { newDay } from '../places/day/newDay.js';
+import type { DayFile } from '../state/day/dayFile.js';
+import { useDay } from '../state/day/day.js';
+import type { SolvedDay } from '../shared/workers/day.js';
 import { standInServer } from './server.js';
 
 /** A small day with its plan, for screens of the day to show. */

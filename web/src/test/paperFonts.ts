@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs';
-import type { PaperFonts } from '../bench/print/fonts.js';
+import type { PaperFonts } from '../places/bench/print/fonts.js';
 
 const file = (part: string): Uint8Array =>
   new Uint8Array(

@@ -1,0 +1,90 @@
+import { Button } from '@mantine/core';
+import type { EatenHow } from '@mardle/core';
+import { eatenHow, eatenRules, formOf, setNames, tasteStepG } from '@mardle/core';
+import { Choice } from '../../../../shared/ui/Choice/Choice.js';
+import { Dial } from '../../../../shared/ui/Dial/Dial.js';
+import { Fig } from '../../../../shared/ui/Figure/Fig.js';
+import { useSay } from '../../../../shared/hooks/useSay.js';
+import type { StationProps } from '../../../../state/changeSpec.js';
+import { changeFilling } from '../../../../state/changeSpec.js';
+import { lemonStops, setStops, sweetnessStops } from '../../../../pie/words.js';
+import classes from '../../../../shared/ui/stations.module.css';
+import { LearnedPart } from './LearnedPart.js';
+
+/** How sweet, how sharp, how firm. */
+export function SugarAndSet({ spec, plan }: StationProps) {
+  const say = useSay();
+  const { filling } = spec;
+  const { sugar } = filling;
+  const figures = plan?.figures ?? {};
+  const dose = figures['thickener.dose'];
+  const stepG = plan ? tasteStepG(plan.filling.batch, plan.filling.sugar) : 0;
+  const adjust = (byG: number): void => {
+    if (!plan) return;
+    const massG = Math.max(0, Math.round(plan.filling.sugar.massG + byG));
+    changeFilling({ sugar: { ...sugar, massG } });
+  };
+  return (
+    <>
+      <div className={classes.row}>
+        <Dial
+          label="Sweetness"
+          value={sugar.massG === null ? sugar.style : (plan?.filling.sugar.style ?? sugar.style)}
+          stops={sweetnessStops}
+          hair={0.005}
+          shown={`${sugar.massG === null ? '' : 'yours, '}${plan ? say(plan.filling.sugar.massG, 'g', 'sugar.mass') : '…'}`}
+          onChange={(style) => changeFilling({ sugar: { ...sugar, style, massG: null } })}
+        />
+        <Dial
+          label="Set"
+          value={setNames.indexOf(filling.set)}
+          stops={setStops}
+          hair={1}
+          shown={dose ? say(dose.value, dose.unit, dose.id) : '…'}
+          onChange={(value) => changeFilling({ set: setNames[Math.round(value)] ?? 'clean_slice' })}
+        />
+        <Dial
+          label="Lemon juice"
+          value={filling.lemonJuiceG}
+          stops={lemonStops}
+          hair={5}
+          shown={say(filling.lemonJuiceG, 'g', 'lemon.mass')}
+          onChange={(lemonJuiceG) => changeFilling({ lemonJuiceG })}
+        />
+        <div className={classes.facts}>
+          <p>
+            <Fig figure={figures['sugar.mass']} band /> sugar. In all <Fig figure={figures['sugar.total']} />.
+          </p>
+          <p>
+            Juice to thicken: <Fig figure={figures['ledger.juice']} band />. It takes{' '}
+            <Fig figure={figures['thickener.dose']} band />.
+          </p>
+          <LearnedPart spec={spec} />
+          <div className={classes.row} role="group" aria-label="Taste and adjust">
+            <Button variant="default" size="sm" disabled={!plan} onClick={() => adjust(stepG)}>
+              Still sharp: {say(stepG, 'g', 'sugar.mass')} more
+            </Button>
+            <Button variant="default" size="sm" disabled={!plan} onClick={() => adjust(-stepG)}>
+              Too sweet: {say(stepG, 'g', 'sugar.mass')} less
+            </Button>
+            {sugar.massG !== null && (
+              <Button
+                variant="default"
+                size="sm"
+                onClick={() => changeFilling({ sugar: { ...sugar, massG: null } })}
+              >
+                Back to the dial
+              </Button>
+            )}
+          </div>
+        </div>
+      </div>
+      <Choice<EatenHow>
+        label="Eaten"
+        value={filling.eaten ?? formOf(spec.form.kind).eaten}
+        options={eatenHow.map((value) => ({ value, label: eatenRules[value].label }))}
+        onChange={(eaten) => changeFilling({ eaten, set: eatenRules[eaten].set })}
+      />
+    </>
+  );
+}
