@@ -52,7 +52,8 @@ export default {
   forbidden: [
     {
       name: 'no-circle',
-      comment: 'A circle has no order to read it in. Move what both sides need to where the earlier one lies.',
+      comment:
+        'A circle has no order to read it in. Move what both sides need to where the earlier one lies.',
       severity: 'error',
       from: {},
       to: { circular: true },

@@ -1,6 +1,7 @@
 import { AxeBuilder } from '@axe-core/playwright';
 import type { Page } from '@playwright/test';
 import { expect, test as base } from '@playwright/test';
+import { urls } from './urls.js';
 
 /** How many taps of this browser the server has not confirmed yet. */
 const tapsWaiting = (page: Page): Promise<number> =>
@@ -12,6 +13,8 @@ const tapsWaiting = (page: Page): Promise<number> =>
  * stories after it.
  */
 export const test = base.extend({
+  // eslint-disable-next-line no-empty-pattern -- the runner reads what a fixture needs from this pattern
+  baseURL: async ({}, use, { parallelIndex }) => use(urls[parallelIndex % urls.length]),
   page: async ({ page }, use) => {
     const errors: string[] = [];
     page.on('pageerror', (error) => errors.push(error.message));

@@ -1,6 +1,5 @@
 import { defineConfig } from '@playwright/test';
-
-const baseURL = process.env['MARDLE_URL'] ?? 'http://127.0.0.1:4870';
+import { urls } from './urls.js';
 
 export default defineConfig({
   testDir: '.',
@@ -8,11 +7,12 @@ export default defineConfig({
   timeout: 180_000,
   // The machine may be busy: what is slow is not wrong.
   expect: { timeout: 15_000 },
-  workers: 1,
+  // Each has a server and a database of its own: stories do not meet.
+  workers: urls.length,
   fullyParallel: false,
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['line'], ['json']] : 'line',
   use: {
-    baseURL,
+    baseURL: urls[0],
     actionTimeout: 10_000,
     viewport: { width: 1280, height: 800 },
     // Stories see the server as it answers; the one of an offline reload lets the kept files serve.

@@ -8,10 +8,14 @@ import { say } from './system/say.js';
 import type { TestCount } from './system/test-runs.js';
 import { runBrowserTests, runJest } from './system/test-runs.js';
 
-/** One part of the tests by itself, with what it needs: `server` has a database, `e2e` a database, a server and a browser. */
+/** One part of the tests by itself, with what it needs: `server` has a database, `e2e` a database, a server and a browser; `unit` needs none. */
 const [part = '', ...args] = process.argv.slice(2);
 
 async function runPart(folder: string): Promise<TestCount> {
+  if (part === 'unit') {
+    const project = [...args, '--selectProjects', 'core', 'contract', 'web'];
+    return runJest(null, join(folder, 'jest.json'), project);
+  }
   if (part === 'server') {
     await needPrograms('mariadbd');
     const database = await startDatabase(join(folder, 'unit'));
@@ -25,7 +29,7 @@ async function runPart(folder: string): Promise<TestCount> {
     await buildWeb();
     return runBrowserTests(folder, args);
   }
-  throw new Error(`there is no part "${part}": it is server or e2e.`);
+  throw new Error(`there is no part "${part}": it is unit, server or e2e.`);
 }
 
 const folder = await mkdtemp(join(tmpdir(), 'mardle-test-'));

@@ -18,13 +18,20 @@ async function step(name: string, args: readonly string[]): Promise<boolean> {
   return ok;
 }
 
+/** What the walls hold for. */
+const sources = ['core', 'contract', 'server', 'web', 'scripts'].map((workspace) => `${workspace}/src`);
+
 async function everything(folder: string): Promise<TestCount> {
   await needPrograms('mariadbd', 'chromium');
-  const checks = [
-    await step('types', [bin('typescript/bin/tsc'), '-b', 'tsconfig.json']),
-    await step('lint', [bin('eslint/bin/eslint.js'), '.']),
-    await step('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']),
-  ];
+  const checks = await Promise.all([
+    step('types and lint', [bin('typescript/bin/tsc'), '-b', 'tsconfig.json']).then(
+      async (ok) => (await step('lint', [bin('eslint/bin/eslint.js'), '.'])) && ok,
+    ),
+    step('format', [bin('prettier/bin/prettier.cjs'), '--check', '--log-level', 'warn', '.']).then(
+      async (ok) =>
+        (await step('walls', [bin('dependency-cruiser/bin/dependency-cruise.mjs'), ...sources])) && ok,
+    ),
+  ]);
   const failedChecks = checks.filter((ok) => !ok).length;
   const database = await startDatabase(join(folder, 'unit'));
   say('unit and server tests ...');

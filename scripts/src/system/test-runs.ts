@@ -18,19 +18,19 @@ export const bin = (path: string): string => inRoot('node_modules', path);
 
 /**
  * Runs Jest with a database for the tests that need one.
- * @param database that is running
+ * @param database that is running; null where no test needs one
  * @param report file for the result
  * @param args further arguments, such as a pattern
  */
 export async function runJest(
-  database: Database,
+  database: Database | null,
   report: string,
   args: readonly string[] = [],
 ): Promise<TestCount> {
   const code = await run(
     process.execPath,
-    [bin('jest/bin/jest.js'), '--json', `--outputFile=${report}`, '--silent', ...args],
-    { env: serverEnv(database, 0) },
+    [bin('jest/bin/jest.js'), '--json', `--outputFile=${report}`, '--silent', '--maxWorkers=2', ...args],
+    { env: database ? serverEnv(database, 0) : {} },
   );
   const { numPassedTests, numFailedTests, numPendingTests, numRuntimeErrorTestSuites } = JSON.parse(
     await readFile(report, 'utf8'),
@@ -44,24 +44,42 @@ export async function runJest(
 }
 
 const SERVER_IS_UP_WITHIN_MS = 60_000;
+/** Stories run in so many browsers at once. */
+const BROWSERS = 2;
+
+interface Kitchen {
+  readonly url: string;
+  readonly close: () => Promise<void>;
+}
+
+/** A server with a database of its own. */
+async function openKitchen(folder: string): Promise<Kitchen> {
+  const database = await startDatabase(folder);
+  const port = await freePort();
+  const app = spawnApp(database, port, { MARDLE_LOG: 'error' });
+  const close = async (): Promise<void> => {
+    app.kill('SIGTERM');
+    await database.stop();
+  };
+  if (await appIsReady(port, SERVER_IS_UP_WITHIN_MS, app)) return { url: `http://127.0.0.1:${port}`, close };
+  await close();
+  throw new Error('the server for the browser tests did not come up');
+}
 
 /**
- * Runs the stories in a browser against a server and a database of their own. The server and the interface are built before.
- * @param folder for the database and the result
+ * Runs the stories in browsers, each against a server and a database of its own. The server and the interface are built before.
+ * @param folder for the databases and the result
  * @param args further arguments, such as a pattern
  */
 export async function runBrowserTests(folder: string, args: readonly string[] = []): Promise<TestCount> {
-  const database = await startDatabase(join(folder, 'browser'));
-  const port = await freePort();
-  const app = spawnApp(database, port, { MARDLE_LOG: 'error' });
+  const kitchens: Kitchen[] = [];
   try {
-    if (!(await appIsReady(port, SERVER_IS_UP_WITHIN_MS, app)))
-      throw new Error('the server for the browser tests did not come up');
+    for (let i = 0; i < BROWSERS; i++) kitchens.push(await openKitchen(join(folder, `browser-${i}`)));
     const report = join(folder, 'playwright.json');
     const code = await run(process.execPath, [bin('@playwright/test/cli.js'), 'test', ...args], {
       cwd: inRoot('e2e'),
       env: {
-        MARDLE_URL: `http://127.0.0.1:${port}`,
+        MARDLE_URL: kitchens.map(({ url }) => url).join(','),
         PLAYWRIGHT_JSON_OUTPUT_NAME: report,
       },
     });
@@ -74,7 +92,6 @@ export async function runBrowserTests(folder: string, args: readonly string[] = 
       skipped: stats.skipped,
     };
   } finally {
-    app.kill('SIGTERM');
-    await database.stop();
+    for (const kitchen of kitchens) await kitchen.close();
   }
 }
