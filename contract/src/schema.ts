@@ -1,6 +1,6 @@
 import './index.js';
 import type { AnyField, FieldAt, Schema } from '@mardle/core';
-import { fieldsOf, pieSchema as pieFields } from '@mardle/core';
+import { listFields, pieSchema as pieFields } from '@mardle/core';
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 import type { JsonSchema } from './json-schema.js';
@@ -69,7 +69,7 @@ const objectOf = (schema: Schema): JsonSchema => ({
 });
 
 /** The JSON Schema of a pie file, whole in one document. */
-export const pieSchema = (): JsonSchema => ({
+export const pieJsonSchema = (): JsonSchema => ({
   $schema: 'https://json-schema.org/draft/2020-12/schema',
   title: 'A pie for Mardle',
   ...objectOf(pieFields),
@@ -117,4 +117,4 @@ const row = ({ path, field }: FieldAt): string => {
 
 /** The table of a pie file's fields as it stands in docs/plan-format.md. */
 export const fieldTable = (): string =>
-  ['| field | what | may be | |', '|---|---|---|---|', ...fieldsOf(pieFields).map(row)].join('\n');
+  ['| field | what | may be | |', '|---|---|---|---|', ...listFields(pieFields).map(row)].join('\n');

@@ -4,7 +4,7 @@ import {
   draftPlan,
   finishNow,
   findStages,
-  layMesh,
+  buildMesh,
   meshSizes,
   roughBake,
   simulateBake,
@@ -41,7 +41,7 @@ function run(): Benchmark[] {
   const { coldMs, warmMs: coarse } = coldAndWarmMs(() =>
     simulateBake(body, spec.bake, stages, meshSizes.coarse),
   );
-  const setUp = coldAndWarmMs(() => bakeModel(layMesh(body, meshSizes.coarse), body, 101_325));
+  const setUp = coldAndWarmMs(() => bakeModel(buildMesh(body, meshSizes.coarse), body, 101_325));
   const usual = twoHours('usual');
   const fine = twoHours('fine');
   const draft = medianMs(() => draftPlan(starterSpec), 60);

@@ -95,8 +95,8 @@ function flagOf(args: readonly string[], flag: string, usual: number): number | 
 
 /** What describes the schema is read only when it is asked for: a plan has no need of it. */
 async function describe(what: 'schema' | 'fields'): Promise<void> {
-  const { fieldTable, pieSchema } = await import('@mardle/contract/schema');
-  if (what === 'schema') print(pieSchema(), 2);
+  const { fieldTable, pieJsonSchema } = await import('@mardle/contract/schema');
+  if (what === 'schema') print(pieJsonSchema(), 2);
   else process.stdout.write(`${fieldTable()}\n`);
 }
 

@@ -8,7 +8,7 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
-import { BenchPlace, DayPlace, LarderPlace, LogPlace, OvenPlace, PiesPlace } from './app/fetchPlaces.js';
+import { LazyBenchPlace, LazyDayPlace, LazyLarderPlace, LazyLogPlace, LazyOvenPlace, LazyPiesPlace } from './app/fetchPlaces.js';
 import { Shell } from './app/Shell.js';
 import { theme } from './app/theme.js';
 
@@ -25,13 +25,13 @@ const router = createBrowserRouter([
     element: <Shell />,
     children: [
       { index: true, element: <Navigate to="/pies" replace /> },
-      { path: 'pies', element: <PiesPlace /> },
-      { path: 'pies/:pieId', element: <BenchPlace /> },
-      { path: 'day', element: <DayPlace /> },
-      { path: 'oven', element: <OvenPlace /> },
-      { path: 'log', element: <LogPlace /> },
-      { path: 'log/:bakeId', element: <LogPlace /> },
-      { path: 'larder', element: <LarderPlace /> },
+      { path: 'pies', element: <LazyPiesPlace /> },
+      { path: 'pies/:pieId', element: <LazyBenchPlace /> },
+      { path: 'day', element: <LazyDayPlace /> },
+      { path: 'oven', element: <LazyOvenPlace /> },
+      { path: 'log', element: <LazyLogPlace /> },
+      { path: 'log/:bakeId', element: <LazyLogPlace /> },
+      { path: 'larder', element: <LazyLarderPlace /> },
       { path: '*', element: <Navigate to="/pies" replace /> },
     ],
   },

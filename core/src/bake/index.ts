@@ -9,7 +9,7 @@ export {
   interventionsFor,
   knobWords,
   markOnKnob,
-  mendSteps,
+  retimedBakeSteps,
   offsetFromLonger,
   otherKindSteps,
   otherWaysInWords,
@@ -41,7 +41,7 @@ export {
   WATER_J_KG_K,
   withAir,
 } from './materials/index.js';
-export type { Cooling, OvenPlace, OvenState, Reading } from './simulation/index.js';
+export type { Cooling, OvenPosition, OvenState, Reading } from './simulation/index.js';
 export {
   boundaryIn,
   coolDown,
@@ -76,6 +76,6 @@ export {
   runningBake,
   standing,
 } from './running/index.js';
-export { cellKinds, layMesh, meshSizes } from './mesh/index.js';
+export { cellKinds, buildMesh, meshSizes } from './mesh/index.js';
 export type { Mesh } from './mesh/index.js';
 export { bakeModel, evaporationKgSM2, totalEnthalpyJ, VAPOUR_J_KG } from './physics/index.js';

@@ -1,5 +1,5 @@
 import type { Larder } from '../larder/index.js';
-import { rowOf } from '../larder/index.js';
+import { larderRow } from '../larder/index.js';
 import type { FillingSpec } from '../schema/index.js';
 
 /** What liquids, jams and purees bring into a filling, g. */
@@ -20,7 +20,7 @@ export interface Brought {
 
 /** Adds up what goes in beside the fruit. Throws for rows that the larder lacks; `checkSpec` finds those first. */
 export function broughtBy({ additions = [] }: Pick<FillingSpec, 'additions'>, larder: Larder): Brought {
-  const rows = additions.map(({ addition, massG }) => ({ row: rowOf(larder.additions, addition), massG }));
+  const rows = additions.map(({ addition, massG }) => ({ row: larderRow(larder.additions, addition), massG }));
   const sum = (of: (at: (typeof rows)[number]) => number): number =>
     rows.reduce((all, at) => all + of(at), 0);
   return {

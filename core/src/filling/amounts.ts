@@ -22,7 +22,7 @@ export type AmountWay = (typeof amountWays)[number];
  * @returns grams bought, cups, pieces; null where it is not counted so
  * @example amountsOf(fruit, part, 500).boughtG
  */
-export function amountsOf(fruit: Fruit, part: FruitPart, preparedG: number): FruitAmount {
+export function fruitAmounts(fruit: Fruit, part: FruitPart, preparedG: number): FruitAmount {
   const boughtG = boughtMassG({ fruit, part, massG: preparedG });
   return {
     preparedG,
@@ -42,7 +42,7 @@ export function amountsOf(fruit: Fruit, part: FruitPart, preparedG: number): Fru
  * @example preparedFrom(fruit, part, 'bought', 1000)
  */
 export function preparedFrom(fruit: Fruit, part: FruitPart, way: AmountWay, amount: number): number {
-  const one = amountsOf(fruit, part, 1)[way];
+  const one = fruitAmounts(fruit, part, 1)[way];
   if (one === null) throw new Error(`${fruit.label} is not counted in pieces`);
   return amount / one;
 }

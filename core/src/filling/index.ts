@@ -1,5 +1,5 @@
 export type { AmountWay } from './amounts.js';
-export { amountsOf, amountWays, preparedFrom } from './amounts.js';
+export { fruitAmounts, amountWays, preparedFrom } from './amounts.js';
 export type { BatchFruit } from './batch.js';
 export { boughtMassG, makeBatch, pieceThicknessMm } from './batch.js';
 export { BAND_DEVIATIONS, evidenceRules, expectedWeepG } from './evidence.js';

@@ -1,5 +1,5 @@
 import type { Larder, Sugar } from '../larder/index.js';
-import { rowOf } from '../larder/index.js';
+import { larderRow } from '../larder/index.js';
 import type { SugarChoice } from '../schema/index.js';
 import type { Batch } from './batch.js';
 
@@ -38,7 +38,7 @@ export const ownSugarCreditG = (batch: Batch): number =>
   sugarRule.credit * (batch.sugarsG - (batch.massG * sugarRule.middlingSugarsPercent) / 100);
 
 /** How sharp a batch is beside a middling fruit, and the sugar that its own takes off, g. */
-export const sharpnessOf = (batch: Batch): number => need(batch) / batch.massG;
+export const sharpness = (batch: Batch): number => need(batch) / batch.massG;
 
 /**
  * White-sugar equivalent in g that a style asks for; crumb sugar on top takes a tenth of itself off.
@@ -74,13 +74,13 @@ export interface SugarAmount {
 }
 
 /** What a gram of the sugars of a choice comes to, both in their shares. */
-function blendOf(
+function sugarBlend(
   { sugar, second }: SugarChoice,
   larder: Larder,
 ): Pick<Sugar, 'solids' | 'water' | 'sweetness'> {
-  const first = rowOf(larder.sugars, sugar);
+  const first = larderRow(larder.sugars, sugar);
   if (!second) return first;
-  const other = rowOf(larder.sugars, second.sugar);
+  const other = larderRow(larder.sugars, second.sugar);
   const mix = (of: (row: Sugar) => number): number =>
     (1 - second.share) * of(first) + second.share * of(other);
   return {
@@ -98,7 +98,7 @@ export function sugarAmount(
   crumbSugarG = 0,
   broughtG = 0,
 ): SugarAmount {
-  const blend = blendOf(choice, larder);
+  const blend = sugarBlend(choice, larder);
   const massG =
     choice.massG ??
     Math.max(0, sugarForStyleG(batch, choice.style, crumbSugarG) - broughtG) / blend.sweetness;

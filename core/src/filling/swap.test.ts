@@ -1,6 +1,6 @@
 import { builtInFruits, builtInLarder } from '../larder/index.js';
 import { aFilling, aLid, aPart } from '../test/filling.js';
-import { amountsOf, amountWays, preparedFrom } from './amounts.js';
+import { fruitAmounts, amountWays, preparedFrom } from './amounts.js';
 import { computeFilling } from './filling.js';
 import { makeUpWith, swaps } from './swap.js';
 
@@ -85,7 +85,7 @@ describe('one amount in four ways', () => {
         cut: 'usual' as const,
         peeled: true,
       };
-      const amounts = amountsOf(fruit, part, 640);
+      const amounts = fruitAmounts(fruit, part, 640);
       for (const way of amountWays) {
         const amount = amounts[way];
         if (amount !== null) expect(preparedFrom(fruit, part, way, amount)).toBeCloseTo(640, 6);
@@ -96,7 +96,7 @@ describe('one amount in four ways', () => {
   it('cannot be told in pieces of a fruit that nobody counts', () => {
     const canned = builtInFruits.get('canned_peach')!;
     const part = aPart('canned_peach');
-    expect(amountsOf(canned, part, 500).pieces).toBeNull();
+    expect(fruitAmounts(canned, part, 500).pieces).toBeNull();
     expect(() => preparedFrom(canned, part, 'pieces', 4)).toThrow(/not counted in pieces/);
   });
 
@@ -111,7 +111,7 @@ describe('one amount in four ways', () => {
       cut: 'usual' as const,
       peeled: true,
     };
-    const { pieces } = amountsOf(apple, part, preparedFrom(apple, part, 'cups', 6));
+    const { pieces } = fruitAmounts(apple, part, preparedFrom(apple, part, 'cups', 6));
     expect(pieces).toBeGreaterThan(4);
     expect(pieces).toBeLessThan(6);
   });

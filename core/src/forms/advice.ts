@@ -16,11 +16,11 @@ export interface Advice {
   readonly text: string;
   /** The same with {0}, {1} where quantities stand, for other units. */
   readonly template?: string;
-  readonly quantities?: readonly Quantity[];
+  readonly quantities?: readonly AdviceQuantity[];
 }
 
 /** A quantity inside a sentence; what can be measured by cups and spoons says how many mL a g of it is. */
-export interface Quantity {
+export interface AdviceQuantity {
   readonly value: number;
   readonly unit: Unit;
   readonly mlPerG?: number;
@@ -28,7 +28,7 @@ export interface Quantity {
 
 const fill = (
   template: string,
-  quantities: readonly Quantity[],
+  quantities: readonly AdviceQuantity[],
   system: UnitSystem,
   first: SaidFirst = 'weight',
 ): string =>
@@ -40,7 +40,7 @@ const fill = (
 /** A sentence with quantities in it, in metric words and ready for others. */
 export const sentence = (
   template: string,
-  ...quantities: readonly Quantity[]
+  ...quantities: readonly AdviceQuantity[]
 ): Pick<Advice, 'text' | 'template' | 'quantities'> => ({
   text: fill(template, quantities, 'metric'),
   template,

@@ -1,5 +1,5 @@
 import type { DoneRule, FillingBody, TopBody } from '../bake/index.js';
-import type { Build, Drawing, FillHeights, Outline, Rolled, Say, Top, Vessel } from '../geometry/index.js';
+import type { Build, Drawing, FillHeights, Outline, Rolled, TemplateText, Top, Vessel } from '../geometry/index.js';
 import type { Filling } from '../filling/index.js';
 import type { CareId, Larder } from '../larder/index.js';
 import type {
@@ -51,7 +51,7 @@ export interface TopRules<T extends Top = Top> {
   /** What to weigh for it beside dough and wash. */
   slipLines(top: T, larder: Larder): SlipLine[];
   /** What is cut for it, at true size. */
-  templates(top: T, dishTop: Outline, say: Say): Drawing[];
+  templates(top: T, dishTop: Outline, say: TemplateText): Drawing[];
   advice(top: T, context: BuiltContext): Advice[];
   /** Allergens in it beside dough and wash. */
   contains(form: FormSpec, larder: Larder): readonly string[];
@@ -146,7 +146,7 @@ export interface Form {
   /** Cautions where the work is. */
   readonly care: readonly (readonly [Station, ...CareId[]])[];
   /** The sheet under the filling, to cut at true size. */
-  baseTemplates(base: Rolled, top: Top, say: Say): Drawing[];
+  baseTemplates(base: Rolled, top: Top, say: TemplateText): Drawing[];
 }
 
 /** What every sum of a plan stands on: the spec, the larder it draws on, the form it names. */

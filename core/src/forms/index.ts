@@ -14,7 +14,7 @@ import { openShell } from './open-shell/index.js';
 import { pandowdy } from './pandowdy/index.js';
 import { upsideDown } from './upside-down/index.js';
 
-export type { Advice, Quantity, Station } from './advice.js';
+export type { Advice, AdviceQuantity, Station } from './advice.js';
 export { adviceText, careAt, sentence, stations, watch } from './advice.js';
 export { buildFigures, buildPie } from './build-pie.js';
 export type { BuiltContext, PlanContext } from './form.js';

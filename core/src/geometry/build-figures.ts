@@ -1,6 +1,6 @@
 import type { DishSpec, PastrySpec } from '../schema/index.js';
-import type { Figure, Sum } from '../units/index.js';
-import { figure, from, given, q, sumOf } from '../units/index.js';
+import type { Figure, FigureSum } from '../units/index.js';
+import { figure, from, given, q, makeSum } from '../units/index.js';
 import { capMl, outlineAt, rims, slantCm, topOutline } from './dish.js';
 import { areaCm2, discAreaCm2, equalDiscCm, isRound } from './outline.js';
 import type { Build } from './pie-build.js';
@@ -11,9 +11,9 @@ const PRACTICE = 'common practice, no source';
 const SCRAP_PIECE_CM = 6;
 
 /** h/6 (base + 4 middle + top) with the areas of a dish in it. */
-function brimSum(dish: DishSpec): Sum {
+function brimSum(dish: DishSpec): FigureSum {
   const [base, middle, top] = [0, 0.5, 1].map((share) => areaCm2(outlineAt(dish, share)));
-  return sumOf`${q(dish.depthCm, 'cm')} / 6 x (${q(base ?? 0, 'cm2')} + 4 x ${q(middle ?? 0, 'cm2')} + ${q(top ?? 0, 'cm2')})`;
+  return makeSum`${q(dish.depthCm, 'cm')} / 6 x (${q(base ?? 0, 'cm2')} + 4 x ${q(middle ?? 0, 'cm2')} + ${q(top ?? 0, 'cm2')})`;
 }
 
 /** Figures of where the fruit lies; `flat` where that is no dish. */
@@ -28,8 +28,8 @@ export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure
       spread: flat ? 0.15 : 0.04,
       rule: vessel.rule,
       sum: flat
-        ? sumOf`${q(build.dish.netMl / build.dish.topAreaCm2, 'cm')} deep over ${q(build.dish.topAreaCm2, 'cm2')}`
-        : sumOf`${q(build.dish.brimMl, 'mL')} to the brim, less ${q(build.dish.brimMl - build.dish.netMl, 'mL')} for pastry and what rises`,
+        ? makeSum`${q(build.dish.netMl / build.dish.topAreaCm2, 'cm')} deep over ${q(build.dish.topAreaCm2, 'cm2')}`
+        : makeSum`${q(build.dish.brimMl, 'mL')} to the brim, less ${q(build.dish.brimMl - build.dish.netMl, 'mL')} for pastry and what rises`,
       inputs: flat
         ? []
         : [
@@ -58,8 +58,8 @@ export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure
       spread: 0.01,
       rule: 'Inside of the top.',
       sum: isRound(topOutline(vessel.dish))
-        ? sumOf`${q(vessel.dish.topCm, 'cm')} x ${q(vessel.dish.topCm, 'cm')} x .785${vessel.count > 1 ? ', for each' : ''}`
-        : sumOf`${q(topOutline(vessel.dish).lengthCm, 'cm')} by ${q(topOutline(vessel.dish).widthCm, 'cm')}`,
+        ? makeSum`${q(vessel.dish.topCm, 'cm')} x ${q(vessel.dish.topCm, 'cm')} x .785${vessel.count > 1 ? ', for each' : ''}`
+        : makeSum`${q(topOutline(vessel.dish).lengthCm, 'cm')} by ${q(topOutline(vessel.dish).widthCm, 'cm')}`,
       inputs: [given('across the top', vessel.dish.topCm, 'cm')],
       source: 'geometry',
     }),
@@ -72,8 +72,8 @@ export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure
       rule: 'Base and wall.',
       sum:
         build.crustAreaCm2 > 0
-          ? sumOf`${q(build.dish.baseAreaCm2, 'cm2')} of base + ${q(vessel.count > 1 ? build.dish.baseAreaCm2 : build.dish.wallAreaCm2, 'cm2')} of wall or lid`
-          : sumOf`no crust under it`,
+          ? makeSum`${q(build.dish.baseAreaCm2, 'cm2')} of base + ${q(vessel.count > 1 ? build.dish.baseAreaCm2 : build.dish.wallAreaCm2, 'cm2')} of wall or lid`
+          : makeSum`no crust under it`,
       source: 'geometry',
     }),
     figure({
@@ -83,7 +83,7 @@ export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure
       unit: 'cm',
       spread: 0.15,
       rule: 'The heap that the dish cannot hold, as a spherical cap: pi H/6 (3 a^2 + H^2).',
-      sum: sumOf`${q(capMl(build.rawMoundCm, equalDiscCm(topOutline(vessel.dish))), 'mL')} over the rim, on ${q(build.dish.topAreaCm2 / vessel.count, 'cm2')}`,
+      sum: makeSum`${q(capMl(build.rawMoundCm, equalDiscCm(topOutline(vessel.dish))), 'mL')} over the rim, on ${q(build.dish.topAreaCm2 / vessel.count, 'cm2')}`,
       narrows: 'Most of it is how the fruit packs: press it down, or say a heap on purpose.',
       inputs: from('fruit.mass', 'dish.net'),
       source: 'geometry; heap by the fruit’s cup weight',
@@ -95,7 +95,7 @@ export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure
       unit: 'cm',
       spread: 0.4,
       rule: 'Raw heap less cooked volume, over the top of the pie.',
-      sum: sumOf`${q(build.gapCm * build.dish.topAreaCm2, 'mL')} / ${q(build.dish.topAreaCm2, 'cm2')}`,
+      sum: makeSum`${q(build.gapCm * build.dish.topAreaCm2, 'mL')} / ${q(build.dish.topAreaCm2, 'cm2')}`,
       narrows: 'Fruit that was held, or drained and its juice boiled down, sinks less: the gap closes.',
       inputs: from('fruit.mass', 'dish.top_area'),
       source: 'collapse of the fruit table, our estimate',
@@ -110,9 +110,9 @@ export function baseFigures(rule: string, dish: DishSpec, pastry: PastrySpec, bu
   const upAndOverCm = slantCm(dish) + rims.widthCm + rims.overhangCm;
   const acrossCm = base.outline.lengthCm - 2 * upAndOverCm;
   // A disc that the baker chose stands for itself.
-  const baseSum = (value: number): Sum =>
+  const baseSum = (value: number): FigureSum =>
     Math.abs(acrossCm - dish.baseCm) < 0.01
-      ? sumOf`${q(value - 2 * upAndOverCm, 'cm')} of base + 2 x ${q(slantCm(dish), 'cm')} of wall + 2 x ${q(rims.widthCm + rims.overhangCm, 'cm')} over the rim`
+      ? makeSum`${q(value - 2 * upAndOverCm, 'cm')} of base + 2 x ${q(slantCm(dish), 'cm')} of wall + 2 x ${q(rims.widthCm + rims.overhangCm, 'cm')} over the rim`
       : [];
   const side = (id: string, label: string, value: number): Figure =>
     figure({
@@ -138,7 +138,7 @@ export function baseFigures(rule: string, dish: DishSpec, pastry: PastrySpec, bu
       unit: 'g',
       spread: 0.05,
       rule: 'Sheet x thickness x 1.14 g/cm3, and 12 % for trimming.',
-      sum: sumOf`${q(base.massG / ((pastry.thicknessMm / 10) * DOUGH_DENSITY), 'cm2')} with trimming x ${q(pastry.thicknessMm, 'mm')} x ${q(DOUGH_DENSITY, 'ratio')}`,
+      sum: makeSum`${q(base.massG / ((pastry.thicknessMm / 10) * DOUGH_DENSITY), 'cm2')} with trimming x ${q(pastry.thicknessMm, 'mm')} x ${q(DOUGH_DENSITY, 'ratio')}`,
       narrows: 'Most of it is how evenly it is rolled. Scraps are weighed and used.',
       inputs: [...from('pastry.base_disc'), given('thickness', pastry.thicknessMm, 'mm')],
       source: 'our estimate, held against batches of the trade',
@@ -159,7 +159,7 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
       unit: 'g',
       spread: 0.03,
       rule: 'Its baker’s percentage of the flour, for the dough that the sheets need.',
-      sum: sumOf`${q((100 * value) / dough.flourG, 'percent')} of ${q(dough.flourG * batch, 'g')} of flour`,
+      sum: makeSum`${q((100 * value) / dough.flourG, 'percent')} of ${q(dough.flourG * batch, 'g')} of flour`,
       inputs: [...from('pastry.batch'), given('per 100 of flour', (100 * value) / dough.flourG, 'count')],
       source: `doughs by school: ${PRACTICE}`,
     });
@@ -171,7 +171,7 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
       unit: 'g',
       spread: 0.05,
       rule: 'Base and top.',
-      sum: sumOf`${q(base?.massG ?? 0, 'g')} + ${q(dough.massG - (base?.massG ?? 0), 'g')}`,
+      sum: makeSum`${q(base?.massG ?? 0, 'g')} + ${q(dough.massG - (base?.massG ?? 0), 'g')}`,
       inputs: from(...(base ? ['pastry.base_mass'] : []), 'pastry.top_mass'),
       source: 'arithmetic',
     }),
@@ -182,7 +182,7 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
       unit: 'g',
       spread: 0.05,
       rule: 'Dough for one, as many times as pies.',
-      sum: sumOf`${q(dough.massG, 'g')} x ${q(batch, 'count')}`,
+      sum: makeSum`${q(dough.massG, 'g')} x ${q(batch, 'count')}`,
       inputs: [...from('pastry.dough'), given('pies', batch, 'count')],
       source: 'arithmetic',
     }),
@@ -199,7 +199,7 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
       low: dough.waterLowG * batch,
       high: dough.waterHighG * batch,
       rule: 'Begin with the low figure; then by the spoon until a pressed handful holds together.',
-      sum: sumOf`${q((100 * dough.waterLowG) / dough.flourG, 'percent')} to ${q((100 * dough.waterHighG) / dough.flourG, 'percent')} of ${q(dough.flourG * batch, 'g')} of flour`,
+      sum: makeSum`${q((100 * dough.waterLowG) / dough.flourG, 'percent')} to ${q((100 * dough.waterHighG) / dough.flourG, 'percent')} of ${q(dough.flourG * batch, 'g')} of flour`,
       narrows: 'Flour and the day’s air decide: the hand knows it sooner than any scale.',
       inputs: from('pastry.flour'),
       source: PRACTICE,
@@ -211,7 +211,7 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
       unit: 'g',
       spread: 0.4,
       rule: 'Dough that is rolled and does not lie on the pie.',
-      sum: sumOf`${q(dough.massG * batch, 'g')} rolled, less ${q(build.baseLiesG * batch, 'g')} of base, less ${q(build.topLiesG * batch, 'g')} of top`,
+      sum: makeSum`${q(dough.massG * batch, 'g')} rolled, less ${q(build.baseLiesG * batch, 'g')} of base, less ${q(build.topLiesG * batch, 'g')} of top`,
       inputs: from('pastry.batch'),
       source: 'trimming: our estimate',
     }),
@@ -221,7 +221,7 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
       value: piecesFrom(build.scrapsG * batch, discAreaCm2(SCRAP_PIECE_CM), pastry.thicknessMm),
       unit: 'count',
       spread: 0.3,
-      sum: sumOf`${q(build.scrapsG * batch, 'g')} rolled to ${q(pastry.thicknessMm, 'mm')}, each of ${q(discAreaCm2(SCRAP_PIECE_CM), 'cm2')}`,
+      sum: makeSum`${q(build.scrapsG * batch, 'g')} rolled to ${q(pastry.thicknessMm, 'mm')}, each of ${q(discAreaCm2(SCRAP_PIECE_CM), 'cm2')}`,
       rule: 'Scraps pressed together and rolled once more, as thick as the base; a tenth is lost.',
       inputs: from('pastry.scraps'),
       source: 'our estimate',

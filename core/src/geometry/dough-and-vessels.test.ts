@@ -1,11 +1,11 @@
 import fc from 'fast-check';
-import { builtInCrumbs, builtInDoughs, builtInLarder, builtInMaterials, rowOf } from '../larder/index.js';
+import { builtInCrumbs, builtInDoughs, builtInLarder, builtInMaterials, larderRow } from '../larder/index.js';
 import type { DishSpec } from '../schema/index.js';
 import { starterSpec, usualFreeForm, usualHandPie } from '../schema/index.js';
 import { crumbBatch, crumbComposition, lumpGaps } from './tops/crumb.js';
 import { capHeightCm, capMl, fillHeights, measureDish } from './dish.js';
 import { discForCapacityCm, foldFreeForm, juiceHeldG } from './tops/free-form.js';
-import { makeupOf } from './makeup.js';
+import { mixedMakeup } from './makeup.js';
 import { areaCm2, disc, equalDiscCm, grown, isRound, perimeterCm } from './outline.js';
 import { addDough, doughBatch, doughComposition, timesDough } from './pastry.js';
 import { baseSheet, doughOverG, lidSheet, piecesFrom, roll, TRIM_FACTOR } from './rolled.js';
@@ -18,7 +18,7 @@ const dish: DishSpec = starterSpec.dish;
 
 describe('dough by baker’s percentages', () => {
   it.each([...builtInDoughs.keys()])('%s: its parts are all of it, in their shares of the flour', (id) => {
-    const dough = rowOf(builtInDoughs, id);
+    const dough = larderRow(builtInDoughs, id);
     const batch = doughBatch(dough, 600);
     const waterG = (batch.waterLowG + batch.waterHighG) / 2;
     const sum = batch.flourG + batch.butterG + batch.saltG + batch.sugarG + batch.otherG + waterG;
@@ -28,7 +28,7 @@ describe('dough by baker’s percentages', () => {
   });
 
   it.each([...builtInDoughs.keys()])('%s: as the oven meets it, its shares are no more than all', (id) => {
-    const { water, fat, carbohydrate, protein } = doughComposition(rowOf(builtInDoughs, id));
+    const { water, fat, carbohydrate, protein } = doughComposition(larderRow(builtInDoughs, id));
     const sum = water + fat + carbohydrate + protein;
     expect(sum).toBeGreaterThan(0.93);
     expect(sum).toBeLessThanOrEqual(1.0001);
@@ -37,12 +37,12 @@ describe('dough by baker’s percentages', () => {
   });
 
   it('of three pies is three times that of one', () => {
-    const one = doughBatch(rowOf(builtInDoughs, 'all_butter'), 500);
+    const one = doughBatch(larderRow(builtInDoughs, 'all_butter'), 500);
     expect(timesDough(one, 3).flourG).toBeCloseTo(3 * one.flourG, 9);
   });
 
   it('of a day is added up by kind, and kinds that nothing asks for are left out', () => {
-    const one = doughBatch(rowOf(builtInDoughs, 'all_butter'), 500);
+    const one = doughBatch(larderRow(builtInDoughs, 'all_butter'), 500);
     const day = addDough(
       [
         { dough: 'all_butter', batch: one, count: 2 },
@@ -79,7 +79,7 @@ describe('what is rolled', () => {
 
 describe('toppings', () => {
   it.each([...builtInCrumbs.keys()])('crumb %s: its parts are all of it', (id) => {
-    const crumb = rowOf(builtInCrumbs, id);
+    const crumb = larderRow(builtInCrumbs, id);
     const batch = crumbBatch(crumb, 400, 1);
     const { flourG, butterG, sugarG, oatsG, nutsG, saltG, spiceG } = batch;
     expect(flourG + butterG + sugarG + oatsG + nutsG + saltG + spiceG).toBeCloseTo(batch.massG, 9);
@@ -89,7 +89,7 @@ describe('toppings', () => {
   });
 
   it('twice the cover is twice as deep', () => {
-    const crumb = rowOf(builtInCrumbs, 'rubbed');
+    const crumb = larderRow(builtInCrumbs, 'rubbed');
     expect(crumbBatch(crumb, 400, 2).thicknessCm).toBeCloseTo(2 * crumbBatch(crumb, 400, 1).thicknessCm, 9);
   });
 
@@ -100,7 +100,7 @@ describe('toppings', () => {
   });
 
   it.each(['scone', 'batter'])('%s: its parts are all of it', (id) => {
-    const batch = toppingBatch(rowOf(builtInLarder.toppings, id), 500);
+    const batch = toppingBatch(larderRow(builtInLarder.toppings, id), 500);
     expect(batch.massG).toBeCloseTo(500, 6);
     const made = toppingComposition(batch);
     expect(made.water).toBeGreaterThan(0.15);
@@ -108,10 +108,10 @@ describe('toppings', () => {
   });
 
   it('a mixture is the mean of what is in it', () => {
-    const half = makeupOf({ flour: 100, butter: 100 });
+    const half = mixedMakeup({ flour: 100, butter: 100 });
     expect(half.fat).toBeCloseTo((0.02 + 0.81) / 2, 6);
-    expect(makeupOf({ flour: 100 }, { waterG: 100 }).water).toBeCloseTo((0.13 + 1) / 2, 6);
-    expect(makeupOf({ flour: 100 }, { sugarG: 100 }).carbohydrate).toBeCloseTo((0.74 + 1) / 2, 6);
+    expect(mixedMakeup({ flour: 100 }, { waterG: 100 }).water).toBeCloseTo((0.13 + 1) / 2, 6);
+    expect(mixedMakeup({ flour: 100 }, { sugarG: 100 }).carbohydrate).toBeCloseTo((0.74 + 1) / 2, 6);
   });
 });
 

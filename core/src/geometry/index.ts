@@ -42,8 +42,8 @@ export {
   tuckedLid,
 } from './rolled.js';
 export { isSameDish, isSheet } from './same-dish.js';
-export type { Say } from './template.js';
-export { about, edgeOf, sheetOf } from './template.js';
+export type { TemplateText } from './template.js';
+export { about, outlinePoints, sheetDrawing } from './template.js';
 export type { FillHeights, Vessel } from './vessel.js';
 export {
   dishHeights,

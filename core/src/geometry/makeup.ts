@@ -1,4 +1,4 @@
-import { madeOf } from '../larder/index.js';
+import { stapleComposition } from '../larder/index.js';
 
 /** What something is made of, as shares of its mass: what the bake simulation takes. */
 export interface Makeup {
@@ -8,7 +8,7 @@ export interface Makeup {
   readonly protein: number;
 }
 
-type Staple = keyof typeof madeOf;
+type Staple = keyof typeof stapleComposition;
 
 /** What goes in beside the staples, in g. */
 interface Beside {
@@ -21,7 +21,7 @@ interface Beside {
 const parts = ['water', 'fat', 'carbohydrate', 'protein'] as const;
 
 /** Makeup of a mixture from the staples in it, in g. */
-export function makeupOf(
+export function mixedMakeup(
   staples: Readonly<Partial<Record<Staple, number>>>,
   { sugarG = 0, waterG = 0, otherG = 0 }: Beside = {},
 ): Makeup {
@@ -29,7 +29,7 @@ export function makeupOf(
   let massG = sugarG + waterG + otherG;
   for (const [staple, stapleG] of Object.entries(staples) as [Staple, number][]) {
     massG += stapleG;
-    const made: Partial<Makeup> = madeOf[staple];
+    const made: Partial<Makeup> = stapleComposition[staple];
     for (const part of parts) sums[part] += (made[part] ?? 0) * stapleG;
   }
   return {

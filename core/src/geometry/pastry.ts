@@ -1,6 +1,6 @@
 import type { Dough, Larder } from '../larder/index.js';
 import type { Makeup } from './makeup.js';
-import { makeupOf } from './makeup.js';
+import { mixedMakeup } from './makeup.js';
 
 /** Ingredients of a dough in g; water as a band, since it is given by feel. */
 export interface DoughBatch {
@@ -47,7 +47,7 @@ export const timesDough = (dough: DoughBatch, times: number): DoughBatch => {
 export function doughComposition(dough: Dough): Makeup {
   const { flourG, butterG, saltG, sugarG, otherG, waterLowG, waterHighG } = doughBatch(dough, 1);
   const waterG = (waterLowG + waterHighG) / 2 + 0.5 * otherG;
-  return makeupOf({ flour: flourG, butter: butterG }, { sugarG, waterG, otherG: saltG + 0.5 * otherG });
+  return mixedMakeup({ flour: flourG, butter: butterG }, { sugarG, waterG, otherG: saltG + 0.5 * otherG });
 }
 
 /** Dough of one kind for several pies. */

@@ -7,7 +7,7 @@ const ROUND_STEPS = 180;
 const AROUND_MM = 8;
 
 /** Edge of a shape about its middle, cm. */
-export function edgeOf({ kind, lengthCm, widthCm }: Outline): Point[] {
+export function outlinePoints({ kind, lengthCm, widthCm }: Outline): Point[] {
   const b = widthCm / 2;
   const a = lengthCm / 2;
   if (kind === 'rectangle') {
@@ -53,19 +53,19 @@ export function about(
 }
 
 /** A length in the baker's units. */
-export type Say = (cm: number) => string;
+export type TemplateText = (cm: number) => string;
 
-const sizeWords = ({ lengthCm, widthCm, kind }: Outline, say: Say): string =>
+const sizeWords = ({ lengthCm, widthCm, kind }: Outline, say: TemplateText): string =>
   kind === 'ellipse' && Math.abs(lengthCm - widthCm) < 0.01
     ? `${say(lengthCm)} across`
     : `${say(lengthCm)} x ${say(widthCm)}`;
 
 /** A sheet to roll, with its size on it. */
-export const sheetOf = (id: string, title: string, outline: Outline, say: Say): Drawing =>
+export const sheetDrawing = (id: string, title: string, outline: Outline, say: TemplateText): Drawing =>
   about(
     id,
     title,
     outline,
-    [{ points: edgeOf(outline), role: 'cut' }],
+    [{ points: outlinePoints(outline), role: 'cut' }],
     [{ at: [0, 0], text: `${title}, ${sizeWords(outline, say)}` }],
   );

@@ -10,7 +10,7 @@ export {
   tastingWords,
 } from './log/index.js';
 export type { Answers, CauseFound, CauseId, QuestionId, SliceSaid, Why } from './causes/index.js';
-export { questionIds, questions, whyOf } from './causes/index.js';
+export { questionIds, questions, explainFault } from './causes/index.js';
 export type { Bank, Forecast, OvenBelief, SeenSoFar, SimulatedFault } from './forecast/index.js';
 export { bankSteps, forecast, probeFaults, simulatedProbe } from './forecast/index.js';
 export type {

@@ -1,4 +1,4 @@
-import { tableOf } from '../units/index.js';
+import { makeTable } from '../units/index.js';
 import type { CareId } from './care.js';
 
 /** What goes into a filling beside fruit, sugar and thickener: a liquid, a jam, a puree. Shares are of its mass. */
@@ -28,7 +28,7 @@ const strong = { ...plain, sugars: 0, acid: 0, ph: 5, care: ['alcohol'] } as con
  * Liquids, jams and purees. Standard food composition tables, from memory; alcohol by mass; body and the free share of jam and
  * puree are estimates.
  */
-export const builtInAdditions = tableOf<Addition>({
+export const builtInAdditions = makeTable<Addition>({
   water: { ...plain, label: 'Water', water: 1, sugars: 0, acid: 0, ph: 7, cupG: 240 },
   apple_juice: { ...plain, label: 'Apple juice', water: 0.88, sugars: 0.11, acid: 0.005, ph: 3.5, cupG: 250 },
   orange_juice: {

@@ -1,4 +1,4 @@
-import { tableOf } from '../units/index.js';
+import { makeTable } from '../units/index.js';
 
 /** A crumb topping: parts per 100 of flour, and grams that cover a cm2. */
 export interface Crumb {
@@ -18,7 +18,7 @@ export interface Crumb {
 }
 
 /** Schools of crumb: common practice, no source; browning: fit over W6, W7, W10. */
-export const builtInCrumbs = tableOf<Crumb>({
+export const builtInCrumbs = makeTable<Crumb>({
   rubbed: {
     label: 'Rubbed cold',
     butter: 60,

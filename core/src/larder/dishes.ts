@@ -1,4 +1,4 @@
-import { tableOf } from '../units/index.js';
+import { makeTable } from '../units/index.js';
 
 /** What a dish is made of. */
 export interface DishMaterial {
@@ -19,7 +19,7 @@ export interface DishMaterial {
 }
 
 /** Thermal values in SI units, from memory of engineering handbooks. */
-export const builtInMaterials = tableOf<DishMaterial>({
+export const builtInMaterials = makeTable<DishMaterial>({
   enamelled_steel: {
     label: 'Enamelled steel',
     conductivity: 45,
@@ -115,7 +115,7 @@ export interface KnownDish {
 }
 
 /** Common sizes, no source. */
-export const builtInDishes = tableOf<KnownDish>({
+export const builtInDishes = makeTable<KnownDish>({
   round_20: {
     label: '20 cm glass',
     shape: 'round',

@@ -1,4 +1,4 @@
-import { tableOf } from '../units/index.js';
+import { makeTable } from '../units/index.js';
 
 export interface Dough {
   readonly id: string;
@@ -25,7 +25,7 @@ export interface Dough {
  * Doughs as baker's percentages: everything per 100 of flour. Water is a band, because flour and the day differ.
  * Chill times in minutes: least, good, most. Common practice, no source.
  */
-export const builtInDoughs = tableOf<Dough>({
+export const builtInDoughs = makeTable<Dough>({
   all_butter: {
     label: 'All-butter',
     butter: 70,

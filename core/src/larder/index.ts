@@ -11,7 +11,7 @@ export { builtInDoughs } from './doughs.js';
 export type { Fruit, FruitPiece } from './fruits/index.js';
 export { builtInFruits, softeningFactor, solublePercent } from './fruits/index.js';
 export type { Larder } from './larder.js';
-export { builtInLarder, rowOf } from './larder.js';
+export { builtInLarder, larderRow } from './larder.js';
 export type { OwnFruit, OwnFruitFigure, OwnThickener, OwnThickenerFigure } from './own/index.js';
 export {
   checkOwnFruit,
@@ -24,7 +24,7 @@ export {
   withOwnThickeners,
 } from './own/index.js';
 export { lemon } from './seasonings.js';
-export { cupG, gPerMl, madeOf } from './staples.js';
+export { cupG, gPerMl, stapleComposition } from './staples.js';
 export type { Sugar } from './sugars.js';
 export { builtInSugars } from './sugars.js';
 export type { Thickener } from './thickeners.js';

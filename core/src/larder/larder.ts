@@ -65,7 +65,7 @@ export const builtInLarder: Larder = {
  * @returns the row
  * @example rowOf(builtInLarder.fruits, 'damson').label // 'Damson'
  */
-export function rowOf<Row>(table: Table<Row>, id: string): Row {
+export function larderRow<Row>(table: Table<Row>, id: string): Row {
   const row = table.get(id);
   if (!row) throw new Error(`the larder has no "${id}"`);
   return row;

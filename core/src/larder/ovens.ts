@@ -1,4 +1,4 @@
-import { tableOf } from '../units/index.js';
+import { makeTable } from '../units/index.js';
 
 /** An oven before anybody knows better: what a pie is planned for until the kitchen has its own. */
 export interface KnownOven {
@@ -10,7 +10,7 @@ export interface KnownOven {
 }
 
 /** Common practice, no source. */
-export const builtInOvens = tableOf<KnownOven>({
+export const builtInOvens = makeTable<KnownOven>({
   still: { label: 'Still oven', kind: 'still', offsetC: 0, warmUpMin: 20 },
   fan: { label: 'Fan oven', kind: 'fan', offsetC: 0, warmUpMin: 15 },
 });

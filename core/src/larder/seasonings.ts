@@ -1,4 +1,4 @@
-import { tableOf } from '../units/index.js';
+import { makeTable } from '../units/index.js';
 
 export interface Seasoning {
   readonly id: string;
@@ -10,7 +10,7 @@ export interface Seasoning {
 }
 
 /** Usual grams per kg of fruit, and grams in a teaspoon. Estimates of ours; a baker's spoon is the judge. */
-export const builtInSeasonings = tableOf<Seasoning>({
+export const builtInSeasonings = makeTable<Seasoning>({
   salt: { label: 'Salt', gPerKg: 2, teaspoonG: 6 },
   cinnamon: { label: 'Cinnamon', gPerKg: 2.5, teaspoonG: 2.6 },
   nutmeg: { label: 'Nutmeg', gPerKg: 0.4, teaspoonG: 2.2 },

@@ -24,7 +24,7 @@ export const gPerMl = {
  * What staples are made of, as shares of their mass: for doughs, crumbs and batters as the oven meets them. Standard food
  * composition tables, from memory.
  */
-export const madeOf = {
+export const stapleComposition = {
   butter: { water: 0.16, fat: 0.81 },
   flour: { water: 0.13, fat: 0.02, carbohydrate: 0.74, protein: 0.11 },
   oats: { water: 0.1, fat: 0.07, carbohydrate: 0.66, protein: 0.13 },

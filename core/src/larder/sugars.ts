@@ -1,4 +1,4 @@
-import { tableOf } from '../units/index.js';
+import { makeTable } from '../units/index.js';
 
 export interface Sugar {
   readonly id: string;
@@ -10,7 +10,7 @@ export interface Sugar {
 }
 
 /** Shares of the mass; sweetness per gram against white sugar. From memory of standard food composition tables. */
-export const builtInSugars = tableOf<Sugar>({
+export const builtInSugars = makeTable<Sugar>({
   white: { label: 'White sugar', solids: 1, water: 0, sweetness: 1, cupG: 200 },
   light_brown: { label: 'Light brown sugar', solids: 0.96, water: 0.02, sweetness: 0.96, cupG: 220 },
   dark_brown: { label: 'Dark brown sugar', solids: 0.95, water: 0.03, sweetness: 0.95, cupG: 220 },

@@ -1,4 +1,4 @@
-import { tableOf } from '../units/index.js';
+import { makeTable } from '../units/index.js';
 
 export interface Thickener {
   readonly id: string;
@@ -29,7 +29,7 @@ const MEMORY =
  * temperature in plain water; `freezeWeep` the share of the held juice that a frozen and thawed gel lets go. Estimates of
  * ours from the trade's swap rules and the starch literature (Swinkels 1985; BeMiller & Whistler), from memory.
  */
-export const builtInThickeners = tableOf<Thickener>({
+export const builtInThickeners = makeTable<Thickener>({
   corn_starch: {
     label: 'Corn starch',
     potencySpoonable: 1,

@@ -1,4 +1,4 @@
-import { tableOf } from '../units/index.js';
+import { makeTable } from '../units/index.js';
 
 export interface Topping {
   readonly id: string;
@@ -17,7 +17,7 @@ export interface Topping {
 }
 
 /** Toppings that are neither pastry nor crumb, per 100 of flour. Scones: common practice, no source; batter: estimate; browning: fit (scones to W12) and estimate. */
-export const builtInToppings = tableOf<Topping>({
+export const builtInToppings = makeTable<Topping>({
   scone: {
     label: 'Scone dough',
     butter: 35,

@@ -1,4 +1,4 @@
-import { tableOf } from '../units/index.js';
+import { makeTable } from '../units/index.js';
 
 export interface Wash {
   readonly id: string;
@@ -19,7 +19,7 @@ export interface Wash {
 }
 
 /** What is brushed on one pie, what it does, and how much sooner it browns. Amounts: common practice, no source; browning: fit over W1 to W14. */
-export const builtInWashes = tableOf<Wash>({
+export const builtInWashes = makeTable<Wash>({
   none: {
     label: 'No wash',
     gPerPie: 0,

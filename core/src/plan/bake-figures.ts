@@ -1,8 +1,8 @@
 import type { Bake, Band, Reading } from '../bake/index.js';
 import { colourTargets } from '../bake/index.js';
 import type { PieSpec } from '../schema/index.js';
-import type { Figure, Sum } from '../units/index.js';
-import { figure, from, q, sumOf } from '../units/index.js';
+import type { Figure, FigureSum } from '../units/index.js';
+import { figure, from, q, makeSum } from '../units/index.js';
 
 const MODEL = 'bake simulation: heat, water, starch and colour in this dish and oven';
 
@@ -19,7 +19,7 @@ const FOUND =
   'Found by baking this pie at many settings of your knob: near the heats of practice, the way that brings colour and filling home together, with foil or one heat where that serves.';
 
 /** What the filling waits for, each with its moment. */
-function latestOf({ events, doneMin }: Bake): Sum {
+function latest({ events, doneMin }: Bake): FigureSum {
   const waits = [
     ['tender', events.tenderMin],
     ['swollen', events.setMin],
@@ -29,7 +29,7 @@ function latestOf({ events, doneMin }: Bake): Sum {
     waits
       // What comes later than done is not asked of this form.
       .filter(([, minute]) => minute !== null && doneMin !== null && minute <= doneMin)
-      .flatMap(([word, minute], i): Sum => [
+      .flatMap(([word, minute], i): FigureSum => [
         `${i > 0 ? ', ' : 'the latest of: '}${word} at `,
         q(minute ?? 0, 'min'),
       ])
@@ -44,17 +44,17 @@ const readingAt = ({ readings, atEnd }: Bake, minute: number): Reading =>
   );
 
 /** What a moment is told by: the pie as it stands then. */
-function standsThen(bake: Bake, key: string, minute: number): Sum {
+function standsThen(bake: Bake, key: string, minute: number): FigureSum {
   const { airC, topC, centreC, coldestC, hottestC } = readingAt(bake, minute);
-  const inside = sumOf`the middle at ${q(centreC, 'C')} then, the coldest at ${q(coldestC, 'C')}`;
+  const inside = makeSum`the middle at ${q(centreC, 'C')} then, the coldest at ${q(coldestC, 'C')}`;
   switch (key) {
     case 'golden':
-      return sumOf`the top at ${q(topC, 'C')} then, in air of ${q(airC, 'C')}`;
+      return makeSum`the top at ${q(topC, 'C')} then, in air of ${q(airC, 'C')}`;
     case 'edge_bubbling':
     case 'centre_bubbling':
-      return sumOf`the hottest filling at ${q(hottestC, 'C')} then, the middle at ${q(centreC, 'C')}`;
+      return makeSum`the hottest filling at ${q(hottestC, 'C')} then, the middle at ${q(centreC, 'C')}`;
     case 'done':
-      return latestOf(bake);
+      return latest(bake);
     default:
       return inside;
   }
@@ -76,7 +76,7 @@ function stageFigures(bake: Bake, prefix: string, title: string, target: number)
       unit: 'C',
       ...within(i === 0 ? bands?.firstC : bands?.secondC, stage.tempC),
       rule: bake.found ? FOUND : 'The setting you chose.',
-      sum: sumOf`its top ends at ${q(bake.atEnd.topBrowning, 'ratio')} of colour, ${q(target, 'ratio')} is wanted, after ${q(bake.outMin, 'min')}`,
+      sum: makeSum`its top ends at ${q(bake.atEnd.topBrowning, 'ratio')} of colour, ${q(target, 'ratio')} is wanted, after ${q(bake.outMin, 'min')}`,
       source: bake.found ? MODEL : 'your choice',
     }),
     figure({
@@ -88,8 +88,8 @@ function stageFigures(bake: Bake, prefix: string, title: string, target: number)
       spread: single && bake.found ? windowSpreads.done : 0,
       rule: bake.found ? 'Found with the temperatures.' : 'The time you chose.',
       sum: single
-        ? sumOf`${q(bake.outMin, 'min')} in all`
-        : sumOf`${q(bake.outMin, 'min')} in all, less ${q(bake.outMin - stage.timeMin, 'min')}`,
+        ? makeSum`${q(bake.outMin, 'min')} in all`
+        : makeSum`${q(bake.outMin, 'min')} in all, less ${q(bake.outMin - stage.timeMin, 'min')}`,
       inputs: from(`${prefix}.stage${i + 1}.temp`),
       source: bake.found ? MODEL : 'your choice',
     }),
@@ -171,7 +171,7 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
       unit: 'min',
       spread: bake.found ? windowSpreads.done : 0,
       rule: 'Both stages. Trust the bubbles before the clock.',
-      sum: sumOf`${q(bake.stages[0].timeMin, 'min')} + ${q(bake.outMin - bake.stages[0].timeMin, 'min')}`,
+      sum: makeSum`${q(bake.stages[0].timeMin, 'min')} + ${q(bake.outMin - bake.stages[0].timeMin, 'min')}`,
       narrows: NARROWS,
       inputs: from('bake.stage1.time'),
       source: bake.found ? MODEL : 'your choice',
@@ -185,8 +185,8 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
       rule: '1 golden, 2 deep, 4 too dark. Of an open pie the rim, of an empty shell the mean of its inside and its base.',
       sum:
         bake.events.goldenMin === null
-          ? sumOf`not golden in ${q(bake.outMin, 'min')}`
-          : sumOf`golden at ${q(bake.events.goldenMin, 'min')}, then ${q(Math.max(0, bake.outMin - bake.events.goldenMin), 'min')} more`,
+          ? makeSum`not golden in ${q(bake.outMin, 'min')}`
+          : makeSum`golden at ${q(bake.events.goldenMin, 'min')}, then ${q(Math.max(0, bake.outMin - bake.events.goldenMin), 'min')} more`,
       narrows: NARROWS,
       source: MODEL,
     }),
@@ -199,7 +199,7 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
             value: bake.foilMin,
             unit: 'min',
             spread: windowSpreads.golden,
-            sum: sumOf`it would go on browning for ${q(bake.outMin - bake.foilMin, 'min')}; so it ends at ${q(bake.atEnd.topBrowning, 'ratio')}`,
+            sum: makeSum`it would go on browning for ${q(bake.outMin - bake.foilMin, 'min')}; so it ends at ${q(bake.atEnd.topBrowning, 'ratio')}`,
             rule: 'The moment from which foil ends the bake at its colour; foil earlier if it is golden earlier.',
             inputs: from('bake.browning'),
             source: MODEL,
@@ -212,7 +212,7 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
       unit: 'g',
       spread: 0.4,
       rule: 'Steam that leaves through vents and gaps, of one pie; it goes into the ledger.',
-      sum: sumOf`${q(bake.atEnd.lostG, 'g')} that the whole pie gives off, less ${q(bake.atEnd.lostG - bake.atEnd.fillingLostG, 'g')} of its pastry`,
+      sum: makeSum`${q(bake.atEnd.lostG, 'g')} that the whole pie gives off, less ${q(bake.atEnd.lostG - bake.atEnd.fillingLostG, 'g')} of its pastry`,
       source: MODEL,
     }),
     ...(bake.cooling.sliceMin === null
@@ -227,8 +227,8 @@ export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
             rule: 'Until the hottest filling is under 45 °C on a rack at 21 °C.',
             sum:
               bake.cooling.warmMin === null
-                ? sumOf`from ${q(bake.atEnd.hottestC, 'C')} out of the oven`
-                : sumOf`from ${q(bake.atEnd.hottestC, 'C')} out of the oven; ${q(bake.cooling.warmMin, 'min')} to 60 °C and ${q(bake.cooling.sliceMin - bake.cooling.warmMin, 'min')} more`,
+                ? makeSum`from ${q(bake.atEnd.hottestC, 'C')} out of the oven`
+                : makeSum`from ${q(bake.atEnd.hottestC, 'C')} out of the oven; ${q(bake.cooling.warmMin, 'min')} to 60 °C and ${q(bake.cooling.sliceMin - bake.cooling.warmMin, 'min')} more`,
             inputs: from('bake.out'),
             source: `${MODEL}; 45 °C: common practice, no source`,
           }),

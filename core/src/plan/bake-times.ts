@@ -18,7 +18,7 @@ const tapsWhenSeen: Readonly<Record<SeenDone, readonly BakeEventKind[]>> = {
 const shellTaps: readonly BakeEventKind[] = ['turned', 'colour_pale', 'foil_on', 'door_opened'];
 const SHELL_LOOK = 'Look: dry and pale gold?';
 
-function signOf({ spec, bake }: PiePlan, isShell: boolean): DoneSign | null {
+function doneSignFor({ spec, bake }: PiePlan, isShell: boolean): DoneSign | null {
   if (!bake) return null;
   if (isShell) return { label: SHELL_LOOK, kind: 'colour_pale', dueMin: bake.events.colouredMin };
   const { seenDone, lookWords: label } = formOf(spec.form.kind);
@@ -43,7 +43,7 @@ export function bakeTimes(plan: PiePlan, stages: BakeTimes['stages']): BakeTimes
   const { bake, work, figures, eaten } = plan;
   const isShell = work.body.filling === null;
   const weightsMin = isShell && work.weightsMin > 0 ? work.weightsMin : null;
-  const sign = signOf(plan, isShell);
+  const sign = doneSignFor(plan, isShell);
   const taps = isShell ? shellTaps : tapsWhenSeen[formOf(plan.spec.form.kind).seenDone];
   return {
     stages,

@@ -1,7 +1,7 @@
 import fc from 'fast-check';
 import { isSameDish } from '../geometry/index.js';
 import { equivalents, formOf } from '../forms/index.js';
-import { builtInLarder, rowOf } from '../larder/index.js';
+import { builtInLarder, larderRow } from '../larder/index.js';
 import type { DishSpec } from '../schema/index.js';
 import { formKinds, starterSpec } from '../schema/index.js';
 import { changeBase, changeForm } from './change-form.js';
@@ -28,7 +28,7 @@ const tray: DishSpec = {
 
 describe('changing the form', () => {
   it('to one on a sheet takes the sheet as it is: as wide as the larder says', () => {
-    const sheet = rowOf(builtInLarder.dishes, formOf('free_form').readyDish);
+    const sheet = larderRow(builtInLarder.dishes, formOf('free_form').readyDish);
     for (const kind of ['free_form', 'hand_pie'] as const) {
       const { dish } = changeForm(starterSpec, kind).spec;
       expect(dish).toMatchObject({ shape: 'rectangle', topCm: sheet.topCm, widthCm: sheet.widthCm });

@@ -2,10 +2,10 @@ import { isSameDish, isSheet } from '../geometry/index.js';
 import type { TakenUp } from '../forms/index.js';
 import { formOf } from '../forms/index.js';
 import type { KnownDish, Larder } from '../larder/index.js';
-import { builtInLarder, rowOf } from '../larder/index.js';
+import { builtInLarder, larderRow } from '../larder/index.js';
 import type { BaseSource, DishSpec, FormKind, PieSpec } from '../schema/index.js';
 import { dishShapes, usualChill } from '../schema/index.js';
-import { eatenRules } from './timeline/index.js';
+import { servingRules } from './timeline/index.js';
 
 /** A dish of the larder as a choice. */
 function knownDish({ label, shape, topCm, widthCm, baseCm, depthCm, material }: KnownDish): DishSpec {
@@ -42,7 +42,7 @@ export function changeForm(
   // The dish that the form needs, when the one at hand will not do: one of the baker's own if any will.
   const dish = form.suits(spec.dish, spec.form)
     ? null
-    : (own.find((other) => form.suits(other, spec.form)) ?? knownDish(rowOf(larder.dishes, form.readyDish)));
+    : (own.find((other) => form.suits(other, spec.form)) ?? knownDish(larderRow(larder.dishes, form.readyDish)));
   if (dish) {
     next = { ...next, dish };
     changes.push(`It is made ${isSheet(dish) ? 'on' : 'in'} another dish now: ${dish.label}.`);
@@ -53,8 +53,8 @@ export function changeForm(
   }
   // A set that came of how the form before is eaten comes of this one's now.
   const { eaten, set } = next.filling;
-  const wanted = eatenRules[form.eaten];
-  if (eaten === undefined && set === eatenRules[before.eaten].set && set !== wanted.set) {
+  const wanted = servingRules[form.eaten];
+  if (eaten === undefined && set === servingRules[before.eaten].set && set !== wanted.set) {
     next = { ...next, filling: { ...next.filling, set: wanted.set } };
     changes.push(`Its juice is set for how it is eaten: ${wanted.label}.`);
   }
@@ -86,7 +86,7 @@ const SHELL_FOIL = 'foil_23';
 export function changeBase(spec: PieSpec, base: BaseSource, larder: Larder = builtInLarder): TakenUp {
   const next: PieSpec = { ...spec, pastry: { ...spec.pastry, base } };
   if (base !== 'bought') return { spec: next, changes: [] };
-  const dish = knownDish(rowOf(larder.dishes, SHELL_FOIL));
+  const dish = knownDish(larderRow(larder.dishes, SHELL_FOIL));
   if (isSameDish(spec.dish, dish)) return { spec: next, changes: [] };
   return {
     spec: { ...next, dish, filling: { ...next.filling, fruitMassG: null } },

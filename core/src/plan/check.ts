@@ -95,7 +95,7 @@ type OwnFigures = Pick<PieSpec, 'ownFruits' | 'ownThickeners' | 'flourCupG'>;
  * @returns a larder
  * @example larderOf(starterSpec).fruits.size === builtInLarder.fruits.size // true
  */
-export function larderOf(spec: OwnFigures, larder: Larder = builtInLarder): Larder {
+export function larderFor(spec: OwnFigures, larder: Larder = builtInLarder): Larder {
   const { ownFruits, ownThickeners, flourCupG } = spec;
   // A spec that is still to be checked may hold anything.
   const fruited = withOwnFruits(larder, Array.isArray(ownFruits) ? ownFruits : []);
@@ -120,6 +120,6 @@ export function readSpec(plain: unknown, larder: Larder = builtInLarder): ReadSp
     if (error instanceof UnreadableSpec) return { ok: false, problems: [error.problem] };
     throw error;
   }
-  const problems = checkSpec(spec, larderOf(spec, larder));
+  const problems = checkSpec(spec, larderFor(spec, larder));
   return problems.length > 0 ? { ok: false, problems } : { ok: true, spec };
 }

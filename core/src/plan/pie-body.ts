@@ -4,9 +4,9 @@ import { doughComposition, equalDiscCm, outlineAt, perimeterCm } from '../geomet
 import type { Filling } from '../filling/index.js';
 import { cookedShare, isCooked, pieceThicknessMm, preparations } from '../filling/index.js';
 import type { BuiltContext } from '../forms/index.js';
-import { madeOf, rowOf, softeningFactor } from '../larder/index.js';
+import { stapleComposition, larderRow, softeningFactor } from '../larder/index.js';
 import type { DishSpec, PieSpec } from '../schema/index.js';
-import { beforeOven, coldC, FRUIT_SUGAR_G_MOL, goesInC } from './timeline/index.js';
+import { beforeOven, coldC, FRUIT_SUGAR_G_MOL, initialFillingC } from './timeline/index.js';
 import { onPaper } from './slip/index.js';
 
 const SUCROSE_G_MOL = 342.3;
@@ -86,7 +86,7 @@ function fillingBody({ spec, form, filling, build }: BuiltContext): FillingBody 
     massKg: filling.massG / 1000,
     composition: fillingMakeup(
       waterG / filling.massG,
-      (madeOf.butter.fat * spec.filling.butterG + brought.fatG) / filling.massG,
+      (stapleComposition.butter.fat * spec.filling.butterG + brought.fatG) / filling.massG,
       FRUIT_PROTEIN,
     ),
     // Before the oven, so that what evaporates there does not change what goes in.
@@ -117,12 +117,12 @@ const midway = (rawCm: number, bakedCm: number): number => (rawCm + bakedCm) / 2
 export function pieBody(context: BuiltContext): PieBody {
   const { spec, larder, form, filling, build } = context;
   const { vessel } = build;
-  const dough = rowOf(larder.doughs, spec.pastry.dough);
+  const dough = larderRow(larder.doughs, spec.pastry.dough);
   const beside = { form: spec.form, dish: vessel.dish, pastry: spec.pastry, larder };
   const cold = form.filledCold(spec.filling);
   const all = fillingBody(context);
   const { chill, startC: shellC } = beforeOven(context);
-  const startC = cold ? shellC : goesInC(context, all);
+  const startC = cold ? shellC : initialFillingC(context, all);
   const swells = spec.filling.thickeners.map(
     ({ thickener }) => larder.thickeners.get(thickener)?.gelatinisesC ?? USUAL_SWELLS_C,
   );
@@ -145,7 +145,7 @@ export function pieBody(context: BuiltContext): PieBody {
     starchSwellsC: form.setsAtC ?? Math.max(...swells),
     softening: softening(filling),
     browning: form.top.browning(build.top, beside),
-    dish: rowOf(larder.materials, spec.dish.material),
+    dish: larderRow(larder.materials, spec.dish.material),
     startC,
     pastryC: spec.bake.pastryC ?? (startC === shellC ? null : shellC),
     chill: chill ? { airC: coldC[chill.place], timeS: 60 * chill.minutes } : null,

@@ -14,8 +14,8 @@ import type { Figure } from '../units/index.js';
 import { showText } from '../units/index.js';
 import { allergensOf, makeAdvice } from './advice/index.js';
 import { bakeFigures } from './bake-figures.js';
-import { eatenFigures, eatenRule, makeClock, startFigure } from './timeline/index.js';
-import { larderOf, readSpec } from './check.js';
+import { servingFigures, servingRule, makeClock, startFigure } from './timeline/index.js';
+import { larderFor, readSpec } from './check.js';
 import type { ClockStep } from './timeline/index.js';
 import { blindShell, pieBody } from './pie-body.js';
 import { makeSlip } from './slip/index.js';
@@ -52,12 +52,12 @@ type Planned =
 function assemble(context: BuiltContext, work: OvenWork, bake: Bake | null): PiePlan {
   const { spec, larder, filling, build } = context;
   const baked = { ...context, bake };
-  const eaten = eatenRule(context);
+  const eaten = servingRule(context);
   const figures = [
     ...fillingFigures(spec.filling, filling, larder),
     ...buildFigures(context, build),
     ...(bake
-      ? [...bakeFigures(spec, bake), startFigure(context, work.body.startC), ...eatenFigures(baked)]
+      ? [...bakeFigures(spec, bake), startFigure(context, work.body.startC), ...servingFigures(baked)]
       : []),
   ];
   return {
@@ -114,7 +114,7 @@ function checkBatch({ spec, build }: BuiltContext): FieldProblem | null {
  */
 export const planContext = (spec: PieSpec, larder: Larder = builtInLarder): PlanContext => ({
   spec,
-  larder: larderOf(spec, larder),
+  larder: larderFor(spec, larder),
   form: formOf(spec.form.kind),
 });
 

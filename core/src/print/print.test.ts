@@ -9,7 +9,7 @@ import type { Page } from './paper.js';
 import { MARGIN_MM, OVERLAP_MM, paperNames, papers, SCALE_BAR_MM, tile } from './paper.js';
 import { slipPages } from './slip-sheet.js';
 import { pageSvg } from './svg.js';
-import { templatesOf } from './templates.js';
+import { makeTemplates } from './templates.js';
 
 function planOf(kind: FormKind): PiePlan {
   const planned = draftPlan(changeForm(starterSpec, kind).spec);
@@ -18,7 +18,7 @@ function planOf(kind: FormKind): PiePlan {
 }
 
 const drawing = (kind: FormKind, id: string): Drawing => {
-  const found = templatesOf(planOf(kind)).find((one) => one.id === id);
+  const found = makeTemplates(planOf(kind)).find((one) => one.id === id);
   if (!found) throw new Error(`no template ${id}`);
   return found;
 };
@@ -104,7 +104,7 @@ describe('templates at true size', () => {
   });
 
   it.each(formKinds)('%s has something to print', (kind) => {
-    expect(templatesOf(planOf(kind)).length).toBeGreaterThan(0);
+    expect(makeTemplates(planOf(kind)).length).toBeGreaterThan(0);
   });
 });
 
@@ -120,7 +120,7 @@ describe('paper', () => {
     for (const kind of formKinds) {
       const planned = draftPlan(changeForm(wide, kind).spec);
       if (!planned.ok) throw new Error(kind);
-      for (const one of templatesOf(planned.plan)) {
+      for (const one of makeTemplates(planned.plan)) {
         for (const page of tile(one, name)) {
           for (const mark of page.marks) {
             if (mark.kind !== 'text' || mark.anchor !== 'middle') continue;

@@ -2,7 +2,7 @@ import { changeForm, planPie } from '../plan/index.js';
 import type { PiePlan } from '../plan/index.js';
 import type { formKinds } from '../schema/index.js';
 import { starterSpec } from '../schema/index.js';
-import { recipeOf } from './recipe.js';
+import { makeRecipe } from './recipe.js';
 
 const planned = (kind: (typeof formKinds)[number]): PiePlan => {
   const answer = planPie(changeForm({ ...starterSpec, name: 'Damson' }, kind).spec);
@@ -17,7 +17,7 @@ describe('a pie as a schema.org Recipe', () => {
   it.each(['double_crust', 'crisp', 'hand_pie'] as const)('%s has what the type asks for', (kind) => {
     const plan = planned(kind);
     // Properties and their forms as on schema.org/Recipe (from memory).
-    const recipe = JSON.parse(JSON.stringify(recipeOf(plan, 'metric'))) as Record<string, unknown>;
+    const recipe = JSON.parse(JSON.stringify(makeRecipe(plan, 'metric'))) as Record<string, unknown>;
     expect(recipe).toMatchObject({ '@context': 'https://schema.org', '@type': 'Recipe', name: 'Damson' });
     for (const key of ['prepTime', 'cookTime', 'totalTime']) expect(recipe[key]).toMatch(DURATION);
     const ingredients = recipe['recipeIngredient'] as string[];
@@ -29,7 +29,7 @@ describe('a pie as a schema.org Recipe', () => {
   });
 
   it('is said in ounces where ounces are', () => {
-    const recipe = recipeOf(planned('double_crust'), 'us');
+    const recipe = makeRecipe(planned('double_crust'), 'us');
     expect((recipe['recipeIngredient'] as string[]).some((line) => line.includes(' oz '))).toBe(true);
   });
 });

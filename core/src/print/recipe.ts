@@ -17,7 +17,7 @@ function duration(minutes: number): string {
  * @returns plain JSON
  * @example recipeOf(plan, 'metric')['@type'] // 'Recipe'
  */
-export function recipeOf(plan: PiePlan, units: UnitSystem): Readonly<Record<string, unknown>> {
+export function makeRecipe(plan: PiePlan, units: UnitSystem): Readonly<Record<string, unknown>> {
   const { spec, slip, clock, bake, allergens } = plan;
   const lasts = (kinds: readonly string[]): number =>
     clock

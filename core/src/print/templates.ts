@@ -1,5 +1,5 @@
-import type { Drawing, Say } from '../geometry/index.js';
-import { sheetOf, topOutline } from '../geometry/index.js';
+import type { Drawing, TemplateText } from '../geometry/index.js';
+import { sheetDrawing, topOutline } from '../geometry/index.js';
 import { formOf } from '../forms/index.js';
 import type { PiePlan } from '../plan/index.js';
 import type { UnitSystem } from '../units/index.js';
@@ -12,8 +12,8 @@ import { showText } from '../units/index.js';
  * @returns drawings, mm
  * @example templatesOf(plan).length // 2
  */
-export function templatesOf({ build, spec }: PiePlan, units: UnitSystem = 'metric'): Drawing[] {
-  const say: Say = (cm) => showText(cm, 'cm', units);
+export function makeTemplates({ build, spec }: PiePlan, units: UnitSystem = 'metric'): Drawing[] {
+  const say: TemplateText = (cm) => showText(cm, 'cm', units);
   const form = formOf(spec.form.kind);
   const { base, top } = build;
   const dishTop = topOutline(spec.dish);
@@ -22,5 +22,5 @@ export function templatesOf({ build, spec }: PiePlan, units: UnitSystem = 'metri
     ...form.top.templates(top, dishTop, say),
   ];
   if (drawings.length > 0 || form.filled !== 'dish') return drawings;
-  return [sheetOf('paper', 'Paper for the top of the dish', dishTop, say)];
+  return [sheetDrawing('paper', 'Paper for the top of the dish', dishTop, say)];
 }

@@ -1,69 +1,69 @@
-export type { AskedDay, AskedOven, AskedPies, Freezer, Portion } from './problem/index.js';
+export type { DayRequest, OvenRequest, PiesRequest, Freezer, Portion } from './problem/index.js';
 export {
   emptyFreezer,
-  idsOf,
-  portionsOf,
+  portionIds,
+  makePortions,
   readDay,
   shellsIn,
   usualDay,
   usualEarliest,
-  workOutDay,
+  buildDayProblem,
 } from './problem/index.js';
 export { leastLengthMin, lowerBound } from './bounds/index.js';
-export type { Bought, Buying, DayAmount, DayAmounts, PieCost, Stocked, ToBuy } from './lists/index.js';
-export { buyDay, nothingStocked, usualBuying, weighDay } from './lists/index.js';
-export { checkDay, whatBreaks } from './validate/index.js';
+export type { BuyingList, BuyingSettings, WeighingLine, WeighingList, PieCost, StockedItem, BuyingLine } from './lists/index.js';
+export { makeBuyingList, nothingStocked, usualBuying, makeWeighingList } from './lists/index.js';
+export { checkPlan, brokenRules } from './validate/index.js';
 export type {
   Day,
   DayBatch,
   DayKitchen,
-  DayMatters,
+  ObjectiveEmphasis,
   DayOven,
   DayPie,
   DayPlan,
   DayRun,
   DayScore,
   DayTask,
-  DayWeights,
-  Hand,
-  Heat,
-  Matter,
-  MatterStop,
+  ObjectiveWeights,
+  Worker,
+  BakeProgramme,
+  ObjectiveKind,
+  Emphasis,
   ReadyAs,
   Skill,
   TaskKind,
-  Way,
+  BakeOption,
 } from './model/index.js';
 export {
-  dayWeightsOf,
-  emptyShellOf,
-  goesOf,
+  objectiveWeights,
+  emptyShellSpec,
+  unloadGroups,
   heatWords,
-  instantOf,
-  isWhole,
+  instantAt,
+  isComplete,
   isWorkOn,
-  matterKinds,
-  matterStops,
-  mixMinOf,
-  momentsOf,
-  outsOf,
+  objectiveKinds,
+  emphases,
+  batchMixMin,
+  batchTimes,
+  unloadTimes,
   pieName,
   readyKinds,
   renamePies,
-  sameHeat,
+  isSameProgramme,
   sampleDay,
-  scoreOf,
-  shellIdOf,
+  scorePlan,
+  shellId,
   skills,
   taskKinds,
   taskWords,
   turnoverMin,
   wallTime,
-  wholePies,
+  withoutShells,
 } from './model/index.js';
-export { firstCome, pushRight } from './timetable/index.js';
-export type { Baking, Change, Mended, Moved, Remedy, Wish } from './replan/index.js';
-export { followOven, mendSlip, moveTask, ovenHappened, remediesOf, shortSearch } from './replan/index.js';
-export type { DaySearch, Holds, SolveOptions, Solving } from './search/index.js';
-export { finishDay, holdsOf, solveDay } from './search/index.js';
-export type { Happened } from './timetable/index.js';
+export { firstCome, rightShift } from './timetable/index.js';
+export type { BakeOnDay, ChangedTask, Repair, MoveResult, Remedy, MoveRequest } from './replan/index.js';
+export { followOven, repairSchedule, moveTask, ovenActuals, findRemedies, shortSearch } from './replan/index.js';
+export type { DaySearch, Robustness, SolveOptions, SearchProgress } from './search/index.js';
+export { finishDay, estimateRobustness, solveDay } from './search/index.js';
+export type { Actuals } from './timetable/index.js';

@@ -1,8 +1,8 @@
 import fc from 'fast-check';
 import { builtInLarder } from '../larder/index.js';
 import { checkFields } from './check-fields.js';
-import { fieldsOf } from './field.js';
-import { limitOf, limits } from './limits.js';
+import { listFields } from './field.js';
+import { fieldLimit, limits } from './limits.js';
 import { pieSchema } from './pie.js';
 import { starterSpec } from './starter.js';
 
@@ -47,7 +47,7 @@ describe('the fields of a spec', () => {
   });
 
   it('lets be null or left out what the schema says, and nothing else', () => {
-    for (const { path, field } of fieldsOf(pieSchema)) {
+    for (const { path, field } of listFields(pieSchema)) {
       if (
         path.split('.').length > 2 ||
         /ownFruits|ownThickeners|fruits\.|thickeners\.|seasonings\./.test(path)
@@ -72,7 +72,7 @@ describe('the fields of a spec', () => {
 
 describe('the limits', () => {
   it('hold every number once, with a remedy', () => {
-    for (const { path, field } of fieldsOf(pieSchema)) {
+    for (const { path, field } of listFields(pieSchema)) {
       if (field.type !== 'number') continue;
       expect(limits.get(path)).toEqual({
         path,
@@ -86,6 +86,6 @@ describe('the limits', () => {
   });
 
   it('refuse a path that there is not', () => {
-    expect(() => limitOf('dish.colour')).toThrow('no limit');
+    expect(() => fieldLimit('dish.colour')).toThrow('no limit');
   });
 });

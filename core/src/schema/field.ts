@@ -185,11 +185,11 @@ export interface FieldAt {
  * @returns fields with their paths
  * @example fieldsOf(pieSchema)[0]?.path // 'format'
  */
-export function fieldsOf(schema: Schema, parent = ''): FieldAt[] {
+export function listFields(schema: Schema, parent = ''): FieldAt[] {
   return Object.entries(schema).flatMap(([key, field]) => {
     const path = parent ? `${parent}.${key}` : key;
     const inside =
-      field.type === 'part' || field.type === 'list' || field.type === 'pair' ? fieldsOf(field.of, path) : [];
+      field.type === 'part' || field.type === 'list' || field.type === 'pair' ? listFields(field.of, path) : [];
     return [{ path, field }, ...inside];
   });
 }

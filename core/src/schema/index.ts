@@ -25,7 +25,7 @@ export { checkFields } from './check-fields.js';
 export type { DishShape, DishSpec } from './dish.js';
 export { dishShapes, kitchenDishSchema } from './dish.js';
 export type { AnyField, FieldAt, Nullable, Optional, Schema, SpecOf } from './field.js';
-export { fieldsOf, isNote, isWritable, writable } from './field.js';
+export { listFields, isNote, isWritable, writable } from './field.js';
 export type {
   AdditionPart,
   EatenHow,
@@ -72,7 +72,7 @@ export {
   usualStreusel,
 } from './form.js';
 export type { LearnedDose } from './learned.js';
-export { limitOf, limits } from './limits.js';
+export { fieldLimit, limits } from './limits.js';
 export type { BaseSource, DishCoat, DoughSource, PastrySpec } from './pastry.js';
 export { baseSources, dishCoats, doughSources } from './pastry.js';
 export type { PieSpec } from './pie.js';

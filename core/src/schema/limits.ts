@@ -1,6 +1,6 @@
 import { kitchenOvenSchema } from './bake.js';
 import type { NumberField, Schema } from './field.js';
-import { fieldsOf } from './field.js';
+import { listFields } from './field.js';
 import { pieSchema } from './pie.js';
 
 /** The least and the most that a choice can be, and what to do when it is not. */
@@ -24,7 +24,7 @@ const measuringSchema = {
 } as const satisfies Schema;
 
 const limited = (schema: Schema, parent = ''): [string, Limit][] =>
-  fieldsOf(schema, parent).flatMap(({ path, field }) => {
+  listFields(schema, parent).flatMap(({ path, field }) => {
     if (field.type !== 'number') return [];
     const { least, most, remedy }: NumberField = field;
     return [[path, { path, least, most, remedy }]];
@@ -46,7 +46,7 @@ export const limits: ReadonlyMap<string, Limit> = new Map([
  * @returns least, most, unit and remedy
  * @example limitOf('dish.depthCm').most // 15
  */
-export function limitOf(path: string): Limit {
+export function fieldLimit(path: string): Limit {
   const found = limits.get(path);
   if (!found) throw new Error(`no limit for ${path}`);
   return found;

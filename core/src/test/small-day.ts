@@ -1,6 +1,6 @@
 import { finishNow } from '../units/index.js';
 import type { Day } from '../scheduler/index.js';
-import { readDay, workOutDay } from '../scheduler/index.js';
+import { readDay, buildDayProblem } from '../scheduler/index.js';
 
 interface SmallDay {
   readonly pies: readonly object[];
@@ -26,7 +26,7 @@ export const smallDay = ({ pies, dishes, ovens, freezer }: SmallDay): unknown =>
 /** A file worked out; throws what is wrong with it. */
 export function workedDay(file: unknown): Day {
   const read = readDay(file);
-  const out = read.ok ? finishNow(workOutDay(read.asked)) : read;
+  const out = read.ok ? finishNow(buildDayProblem(read.asked)) : read;
   if (!out.ok) throw new Error(out.problems.map(({ message, remedy }) => `${message} ${remedy}`).join(' '));
   return out.day;
 }

@@ -1,5 +1,5 @@
 import type { Unit } from './figure.js';
-import { figure, from, given, q, sumOf } from './figure.js';
+import { figure, from, given, q, makeSum } from './figure.js';
 import { saidIn, show, showDegrees, showText } from './present.js';
 import { typedUnit } from './system.js';
 
@@ -117,13 +117,13 @@ describe('every unit', () => {
 
 describe('a sum', () => {
   it('has its numbers in place', () => {
-    expect(sumOf`${q(500, 'g')} of juice x ${q(4.8, 'g/100 g')}`).toEqual([
+    expect(makeSum`${q(500, 'g')} of juice x ${q(4.8, 'g/100 g')}`).toEqual([
       '',
       { value: 500, unit: 'g' },
       ' of juice x ',
       { value: 4.8, unit: 'g/100 g' },
       '',
     ]);
-    expect(sumOf`${'most'} of it`).toEqual(['', 'most', ' of it']);
+    expect(makeSum`${'most'} of it`).toEqual(['', 'most', ' of it']);
   });
 });

@@ -35,13 +35,13 @@ export interface Quantity {
 }
 
 /** A sum with its own numbers in it, as the baker would say it. */
-export type Sum = readonly (string | Quantity)[];
+export type FigureSum = readonly (string | Quantity)[];
 
 /** The story of a figure: the rule in words, its sum, what went in, what would narrow it, where the rule comes from. */
 interface Why {
   readonly rule: string;
   /** Empty where a simulation or a choice stands behind it. */
-  readonly sum: Sum;
+  readonly sum: FigureSum;
   /** What its spread comes from most, and what would narrow it; empty when it has none, or nothing would. */
   readonly narrows: string;
   readonly inputs: readonly Input[];
@@ -69,7 +69,7 @@ interface FigureParts {
   readonly low?: number;
   readonly high?: number;
   readonly rule: string;
-  readonly sum?: Sum;
+  readonly sum?: FigureSum;
   readonly narrows?: string;
   readonly inputs?: readonly Input[];
   readonly source: string;
@@ -94,7 +94,7 @@ export function figure(parts: FigureParts): Figure {
  * A sum written with its numbers in place.
  * @example sumOf`${q(500, 'g')} of juice x ${q(4.8, 'percent')}`
  */
-export const sumOf = (words: TemplateStringsArray, ...numbers: readonly (Quantity | string)[]): Sum =>
+export const makeSum = (words: TemplateStringsArray, ...numbers: readonly (Quantity | string)[]): FigureSum =>
   words.flatMap((word, i) => {
     const number = numbers[i];
     return number === undefined ? [word] : [word, number];

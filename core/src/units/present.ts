@@ -186,7 +186,7 @@ export function showText(value: number, unit: Unit, system: UnitSystem = 'metric
 
 /** A temperature or a length inside a sentence; areas and rates are sums of their own. */
 const measured = /(\d*\.?\d+) ?(°C|cm|mm)(?![\w²³])/g;
-const unitOf: Readonly<Record<string, Unit>> = { '°C': 'C', cm: 'cm', mm: 'mm' };
+const unitFor: Readonly<Record<string, Unit>> = { '°C': 'C', cm: 'cm', mm: 'mm' };
 
 /**
  * A sentence of ours, written in metric words, in those of another system.
@@ -199,5 +199,5 @@ export const saidIn = (text: string, system: UnitSystem): string =>
   system === 'metric'
     ? text
     : text.replace(measured, (_, number: string, unit: string) =>
-        showText(Number(number), unitOf[unit] ?? 'count', system),
+        showText(Number(number), unitFor[unit] ?? 'count', system),
       );

@@ -1,7 +1,7 @@
 /**
  * A long sum that hands back the share done so far at each pause, so that whoever drives it can show progress or stop.
  */
-export type Paused<T> = Generator<number, T, void>;
+export type Resumable<T> = Generator<number, T, void>;
 
 /**
  * Drives a paused sum to its end.
@@ -9,7 +9,7 @@ export type Paused<T> = Generator<number, T, void>;
  * @returns its value
  * @example finishNow(bakeSteps(plan.work, plan.spec.bake))
  */
-export function finishNow<T>(sum: Paused<T>): T {
+export function finishNow<T>(sum: Resumable<T>): T {
   for (;;) {
     const step = sum.next();
     if (step.done) return step.value;

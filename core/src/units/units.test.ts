@@ -12,7 +12,7 @@ import {
 } from './convert.js';
 import { household, householdWithin } from './household.js';
 import { massStepG, show, showMinutes, showText, withFraction } from './present.js';
-import { tableOf } from './table.js';
+import { makeTable } from './table.js';
 
 describe('conversions, against js-quantities', () => {
   it('agrees on ounces, pounds and inches', () => {
@@ -166,7 +166,7 @@ describe('household measures (common practice, no source)', () => {
 
 describe('tables', () => {
   it('hold their rows in the order they were written, each with its id', () => {
-    const table = tableOf<{ readonly id: string; readonly g: number }>({ b: { g: 2 }, a: { g: 1 } });
+    const table = makeTable<{ readonly id: string; readonly g: number }>({ b: { g: 2 }, a: { g: 1 } });
     expect([...table.values()]).toEqual([
       { id: 'b', g: 2 },
       { id: 'a', g: 1 },

@@ -1,9 +1,9 @@
-import type { DayMatters } from '@mardle/core';
+import type { ObjectiveEmphasis } from '@mardle/core';
 import {
-  checkDay,
+  checkPlan,
   finishDay,
   firstCome,
-  isWhole,
+  isComplete,
   leastLengthMin,
   lowerBound,
   sampleDay,
@@ -26,7 +26,7 @@ interface Measured {
 }
 
 /** Days out of the hat with so many pies: how long each takes, and how near the bound it comes. */
-function measured(pies: number, days: number, matters: DayMatters = {}): Measured {
+function measured(pies: number, days: number, matters: ObjectiveEmphasis = {}): Measured {
   const times: number[] = [];
   const over: number[] = [];
   const longer: number[] = [];
@@ -36,7 +36,7 @@ function measured(pies: number, days: number, matters: DayMatters = {}): Measure
     times.push(onceMs(() => (plan = finishDay(solveDay(day, { seed })))));
     const found = plan as ReturnType<typeof finishDay>;
     if (!found || found.leftOut.length > 0 || found.late.length > 0) continue;
-    if (checkDay(day, found).length > 0) throw new Error(`day ${seed} of ${pies} breaks a rule`);
+    if (checkPlan(day, found).length > 0) throw new Error(`day ${seed} of ${pies} breaks a rule`);
     over.push(found.score.total / lowerBound(day));
     const last = Math.max(...day.pies.map(({ ready }) => ready.at));
     const first = Math.min(...found.tasks.map(({ start }) => start));
@@ -58,9 +58,9 @@ function besideByHand(
     const day = sampleDay(seed, pies);
     const plan = finishDay(solveDay(day, { seed }));
     const hand = firstCome(day);
-    if (isWhole(plan)) ours += 1;
-    if (isWhole(hand)) byHand += 1;
-    if (isWhole(plan) && isWhole(hand)) worth.push(plan.score.total / hand.score.total);
+    if (isComplete(plan)) ours += 1;
+    if (isComplete(hand)) byHand += 1;
+    if (isComplete(plan) && isComplete(hand)) worth.push(plan.score.total / hand.score.total);
   }
   return { worth: worth.length > 0 ? median(worth) : null, ours, byHand };
 }
@@ -96,7 +96,7 @@ export async function dayBenchmarks(): Promise<Benchmark[]> {
   const dozen = measured(12, DAYS);
   const forty = measured(40, DAYS);
   // Asked for a late start, the search looks for what the shortest day is a bound of.
-  const beginLate: DayMatters = { lateStart: 'much' };
+  const beginLate: ObjectiveEmphasis = { lateStart: 'much' };
   const lateDozen = measured(12, DAYS, beginLate);
   const lateForty = measured(40, DAYS, beginLate);
   const hand = besideByHand(12, DAYS);

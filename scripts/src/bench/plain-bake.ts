@@ -1,4 +1,4 @@
-import type { Mesh, OvenPlace, OvenState, PieBody, Stage } from '@mardle/core';
+import type { Mesh, OvenPosition, OvenState, PieBody, Stage } from '@mardle/core';
 import {
   airPressurePa,
   boundaryIn,
@@ -9,7 +9,7 @@ import {
   crustActivity,
   evaporationKgSM2,
   bakeModel,
-  layMesh,
+  buildMesh,
   loadedOven,
   meshSizes,
   moistAirK,
@@ -83,8 +83,8 @@ function cellsOf(mesh: Mesh, body: PieBody, browns: Float64Array, ovenC: number)
 }
 
 /** Bakes on the search mesh in explicit steps. Only for pies that start above freezing. */
-export function plainBake(body: PieBody, place: OvenPlace, stages: readonly Stage[]): PlainResult {
-  const mesh = layMesh(body, meshSizes.coarse, place.beneath);
+export function plainBake(body: PieBody, place: OvenPosition, stages: readonly Stage[]): PlainResult {
+  const mesh = buildMesh(body, meshSizes.coarse, place.beneath);
   const pressurePa = airPressurePa(place.altitudeM);
   const { fillingK, airShare, fillingBoilsC, fillingActivity, browns } = bakeModel(mesh, body, pressurePa);
   const traits = ovenTraits(place, 2 * body.topRadiusM);

@@ -1,5 +1,5 @@
-import type { Day, DayOven, Way } from '@mardle/core';
-import { dayWeightsOf, outsOf, sameHeat } from '@mardle/core';
+import type { Day, DayOven, BakeOption } from '@mardle/core';
+import { objectiveWeights, unloadTimes, isSameProgramme } from '@mardle/core';
 
 /** All minutes of a day are whole steps of this. */
 export const GRID_MIN = 5;
@@ -8,7 +8,7 @@ export const GRID_MIN = 5;
 export interface Column {
   readonly name: string;
   readonly oven: DayOven;
-  readonly way: Way;
+  readonly way: BakeOption;
   readonly pies: readonly number[];
   /** Steps from its start at which each is out. */
   readonly outs: readonly number[];
@@ -31,17 +31,17 @@ export function subsets(of: readonly number[], most: number): number[][] {
 /** Each run that some of the pies could share. */
 export function columnsOf(day: Day): Column[] {
   const { kitchen, pies } = day;
-  const weights = dayWeightsOf(day);
+  const weights = objectiveWeights(day);
   return kitchen.ovens.flatMap((oven, o) => {
-    const waysOf = (i: number): readonly Way[] => pies[i]?.ways[oven.id] ?? [];
+    const waysOf = (i: number): readonly BakeOption[] => pies[i]?.ways[oven.id] ?? [];
     const every = pies.flatMap((_, i) => waysOf(i));
-    const heats = every.filter((way, k) => every.findIndex(({ heat }) => sameHeat(heat, way.heat)) === k);
+    const heats = every.filter((way, k) => every.findIndex(({ heat }) => isSameProgramme(heat, way.heat)) === k);
     return heats.flatMap((way, h) => {
-      const known = (i: number): Way | undefined => waysOf(i).find(({ heat }) => sameHeat(heat, way.heat));
+      const known = (i: number): BakeOption | undefined => waysOf(i).find(({ heat }) => isSameProgramme(heat, way.heat));
       const can = pies.flatMap((_, i) => (known(i) ? [i] : []));
       return subsets(can, oven.places).map((set): Column => {
         const own = set.flatMap((i) => known(i) ?? []);
-        const outs = outsOf(
+        const outs = unloadTimes(
           oven,
           kitchen.doorMin,
           own.map(({ out }) => out),

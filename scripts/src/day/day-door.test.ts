@@ -1,4 +1,4 @@
-import { checkDay } from '@mardle/core';
+import { checkPlan } from '@mardle/core';
 import { readdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { answerDay } from './day-door.js';
@@ -20,7 +20,7 @@ describe('days of the examples', () => {
     const answered = await answerDay(join(days, 'two-for-tea.json'), read('two-for-tea.json'), 1);
     if (!answered.ok || !answered.answer.plan) throw new Error('no plan');
     const { day, plan, holds, bound } = answered.answer;
-    expect(checkDay(day, plan)).toEqual([]);
+    expect(checkPlan(day, plan)).toEqual([]);
     expect([...plan.late, ...plan.leftOut]).toEqual([]);
     expect(holds?.share).toBeGreaterThanOrEqual(0.85);
     expect(plan.score.total).toBeGreaterThanOrEqual(bound ?? Infinity);
@@ -44,7 +44,7 @@ describe('days of the examples', () => {
     if (!answered.ok || !answered.answer.plan) throw new Error('no plan');
     const { day, plan, holds } = answered.answer;
     expect(day.pies).toHaveLength(16);
-    expect(checkDay(day, plan)).toEqual([]);
+    expect(checkPlan(day, plan)).toEqual([]);
     expect([...plan.late, ...plan.leftOut]).toEqual([]);
     expect(holds?.share).toBeGreaterThanOrEqual(0.85);
   }, 90_000);
@@ -59,7 +59,7 @@ describe('days of the examples', () => {
       'open-2',
       'open-2-shell',
     ]);
-    expect(checkDay(day, plan)).toEqual([]);
+    expect(checkPlan(day, plan)).toEqual([]);
     expect([...plan.late, ...plan.leftOut]).toEqual([]);
     expect(holds?.share).toBeGreaterThanOrEqual(0.85);
     const damson = bought.items.filter(({ label }) => label.startsWith('Damson'));
@@ -76,7 +76,7 @@ describe('days of the examples', () => {
     );
     if (!answered.ok) throw new Error('not read');
     const { day, plan, holds, bound, remedies } = answered.answer;
-    if (plan) expect(checkDay(day, plan)).toEqual([]);
+    if (plan) expect(checkPlan(day, plan)).toEqual([]);
     // No plan can: that is proven, not only not found.
     expect(bound).toBeNull();
     expect(plan === null || plan.late.length + plan.leftOut.length > 0).toBe(true);

@@ -1,18 +1,18 @@
-import type { Bought, Day, DayPlan, FieldProblem, Remedy } from '@mardle/core';
+import type { BuyingList, Day, DayPlan, FieldProblem, Remedy } from '@mardle/core';
 import {
-  buyDay,
+  makeBuyingList,
   finishDay,
   finishNow,
-  holdsOf,
+  estimateRobustness,
   isPlain,
-  isWhole,
+  isComplete,
   lowerBound,
-  portionsOf,
+  makePortions,
   readDay,
-  remediesOf,
+  findRemedies,
   solveDay,
-  weighDay,
-  workOutDay,
+  makeWeighingList,
+  buildDayProblem,
 } from '@mardle/core';
 import { readFile } from 'node:fs/promises';
 import { dirname, join } from 'node:path';
@@ -28,7 +28,7 @@ interface DayAnswer {
   /** What would help, where something is late. */
   readonly remedies: readonly Pick<Remedy, 'what' | 'lateMin'>[];
   /** What is to be bought, and what each pie and slice costs where prices are known. */
-  readonly bought: Bought;
+  readonly bought: BuyingList;
 }
 
 type Answered =
@@ -56,13 +56,13 @@ async function withPieFiles(plain: unknown, folder: string): Promise<unknown> {
 export async function answerDay(file: string, plain: unknown, seed: number): Promise<Answered> {
   const read = readDay(await withPieFiles(plain, dirname(file)));
   if (!read.ok) return read;
-  const worked = finishNow(workOutDay(read.asked));
+  const worked = finishNow(buildDayProblem(read.asked));
   if (!worked.ok) return worked;
   const { day } = worked;
   const plan = finishDay(solveDay(day, { seed }));
   const bound = lowerBound(day);
-  const works = isWhole(plan);
-  const weighed = portionsOf(read.asked.pies, read.asked.freezer).map(({ spec, ids, frozenFruit }) => ({
+  const works = isComplete(plan);
+  const weighed = makePortions(read.asked.pies, read.asked.freezer).map(({ spec, ids, frozenFruit }) => ({
     count: ids.length,
     spec,
     frozenFruit,
@@ -72,12 +72,12 @@ export async function answerDay(file: string, plain: unknown, seed: number): Pro
     answer: {
       day,
       plan,
-      holds: plan && works ? holdsOf(day, plan) : null,
+      holds: plan && works ? estimateRobustness(day, plan) : null,
       bound: Number.isFinite(bound) ? bound : null,
       remedies: works
         ? []
-        : finishNow(remediesOf(day, plan, seed)).map(({ what, lateMin }) => ({ what, lateMin })),
-      bought: buyDay(weighDay(weighed).amounts, read.asked.buying),
+        : finishNow(findRemedies(day, plan, seed)).map(({ what, lateMin }) => ({ what, lateMin })),
+      bought: makeBuyingList(makeWeighingList(weighed).amounts, read.asked.buying),
     },
   };
 }

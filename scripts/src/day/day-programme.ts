@@ -1,8 +1,8 @@
-import type { Day, DayPie, Way } from '@mardle/core';
-import { dayWeightsOf, mixMinOf, momentsOf, sameHeat, turnoverMin } from '@mardle/core';
+import type { Day, DayPie, BakeOption } from '@mardle/core';
+import { objectiveWeights, batchMixMin, batchTimes, isSameProgramme, turnoverMin } from '@mardle/core';
 import type { Column } from './columns.js';
 import { columnsOf, GRID_MIN, inSteps, subsets } from './columns.js';
-import type { Programme, Sum } from './linear.js';
+import type { Programme, LinearSum } from './linear.js';
 import { minus, nought, number, plus, programmeWriter, times } from './linear.js';
 
 /**
@@ -13,7 +13,7 @@ import { minus, nought, number, plus, programmeWriter, times } from './linear.js
  */
 
 /** Whether something has begun by a step, from its row; before and after its window that is known. */
-type Begun = (step: number) => Sum;
+type Begun = (step: number) => LinearSum;
 
 const span = (steps: number): number[] => Array.from({ length: steps }, (_, k) => k);
 
@@ -25,7 +25,7 @@ const span = (steps: number): number[] => Array.from({ length: steps }, (_, k) =
  */
 export function dayProgramme(day: Day, known: number): Programme {
   const { kitchen, pies, doughs } = day;
-  const weights = dayWeightsOf(day);
+  const weights = objectiveWeights(day);
   const { choice, part, atMost, same, costs, written } = programmeWriter();
   const lastStep = inSteps(Math.max(...pies.map(({ ready }) => ready.at)));
   const away = (step: number): boolean => {
@@ -41,7 +41,7 @@ export function dayProgramme(day: Day, known: number): Programme {
     ),
   );
   const steps = span(lastStep - firstStep + 1).map((k) => firstStep + k);
-  const over = (from: number, name: string, make: (name: string) => Sum): Begun => {
+  const over = (from: number, name: string, make: (name: string) => LinearSum): Begun => {
     const row = new Map(steps.filter((t) => t >= from).map((t) => [t, make(`${name}_${t}`)]));
     return (t) => row.get(Math.min(t, lastStep)) ?? nought;
   };
@@ -51,19 +51,19 @@ export function dayProgramme(day: Day, known: number): Programme {
     return begun;
   };
   /** Each of a set is 1 at one step at most: `sum` tells by which step it has been. */
-  const gathers = (name: string, at: (step: number) => Sum): Begun => {
+  const gathers = (name: string, at: (step: number) => LinearSum): Begun => {
     const begun = over(firstStep, name, part);
     for (const t of steps) same(minus(begun(t), begun(t - 1)), at(t));
     return begun;
   };
-  const busy: ((step: number) => Sum)[] = [];
+  const busy: ((step: number) => LinearSum)[] = [];
   const lasting =
     (begun: Begun, lasts: number) =>
-    (t: number): Sum =>
+    (t: number): LinearSum =>
       minus(begun(t), begun(t - lasts));
-  const fridge: ((step: number) => Sum)[] = [];
-  const hob: ((step: number) => Sum)[] = [];
-  const dishes = new Map<string, ((step: number) => Sum)[]>();
+  const fridge: ((step: number) => LinearSum)[] = [];
+  const hob: ((step: number) => LinearSum)[] = [];
+  const dishes = new Map<string, ((step: number) => LinearSum)[]>();
   /** `after` begins when `lasts` and `least` are over since `before` began, and before `most` are. */
   const follows = (before: Begun, after: Begun, lasts: number, least: number, most: number): void => {
     for (const t of steps) {
@@ -73,7 +73,7 @@ export function dayProgramme(day: Day, known: number): Programme {
   };
 
   const columns = columnsOf(day);
-  const startOf = (c: Column): ((step: number) => Sum) => {
+  const startOf = (c: Column): ((step: number) => LinearSum) => {
     const earliest = inSteps(day.earliest + c.oven.warmUpMin);
     const coldBy = c.pies.map((i, k) => {
       const { warm, ready } = pies[i]!;
@@ -83,7 +83,7 @@ export function dayProgramme(day: Day, known: number): Programme {
       const { ready, pack, cool } = pies[i]!;
       return inSteps(ready.at - pack - cool) - c.outs[k]!;
     });
-    const moments = momentsOf(c.way.heat, []).map(inSteps);
+    const moments = batchTimes(c.way.heat, []).map(inSteps);
     const [from, to] = [Math.max(firstStep, earliest, ...coldBy), Math.min(...latest)];
     const row = new Map(
       steps
@@ -169,7 +169,7 @@ export function dayProgramme(day: Day, known: number): Programme {
     if (pie.dish !== null) {
       const taken = dishes.get(pie.dish) ?? [];
       // A shell is in its dish until it is filled.
-      const leaves = (t: number): Sum => filling.get(pie.shellOf ?? '')?.(t) ?? pack(t - lasts.pack);
+      const leaves = (t: number): LinearSum => filling.get(pie.shellOf ?? '')?.(t) ?? pack(t - lasts.pack);
       dishes.set(pie.dish, [...taken, (t) => minus(first(t), leaves(t))]);
     }
     const filled = filling.get(pie.shellOf ?? '');
@@ -177,12 +177,12 @@ export function dayProgramme(day: Day, known: number): Programme {
     return first;
   }
 
-  const mixing: ((step: number) => Sum)[] = [];
+  const mixing: ((step: number) => LinearSum)[] = [];
   for (const [dough, rule] of Object.entries(doughs)) {
     const of = pies.flatMap((pie, i) => (pie.dough === dough ? [i] : []));
     const batches = subsets(of, rule.most).map((set) => ({
       set,
-      lasts: inSteps(mixMinOf(rule, set.length)),
+      lasts: inSteps(batchMixMin(rule, set.length)),
       begun: begins(`y${dough}${set.join('_')}`),
     }));
     for (const { set, lasts, begun } of batches) {
@@ -211,13 +211,13 @@ export function dayProgramme(day: Day, known: number): Programme {
   for (const oven of kitchen.ovens) {
     const own = runs.filter(({ column }) => column.oven === oven);
     const heats = own.filter(
-      ({ column }, k) => own.findIndex((other) => sameHeat(other.column.way.heat, column.way.heat)) === k,
+      ({ column }, k) => own.findIndex((other) => isSameProgramme(other.column.way.heat, column.way.heat)) === k,
     );
-    const inIt = (t: number): Sum =>
+    const inIt = (t: number): LinearSum =>
       plus(...own.flatMap(({ column, at }) => span(column.lasts).map((back) => at(t - back))));
     const shortest = Math.min(...own.map(({ column }) => column.lasts));
-    const ofHeat = (heat: Way['heat']): typeof own =>
-      own.filter(({ column }) => sameHeat(column.way.heat, heat));
+    const ofHeat = (heat: BakeOption['heat']): typeof own =>
+      own.filter(({ column }) => isSameProgramme(column.way.heat, heat));
     for (const t of steps) {
       atMost(inIt(t), number(1));
       for (const next of heats) {
@@ -236,7 +236,7 @@ export function dayProgramme(day: Day, known: number): Programme {
     }
   }
   for (const t of steps) {
-    const atOnce = (of: readonly ((step: number) => Sum)[]): Sum => plus(...of.map((at) => at(t)));
+    const atOnce = (of: readonly ((step: number) => LinearSum)[]): LinearSum => plus(...of.map((at) => at(t)));
     atMost(atOnce(busy), number(away(t) ? 0 : kitchen.hands.length));
     atMost(atOnce(fridge), number(kitchen.fridgePlaces));
     atMost(atOnce(hob), number(kitchen.hobRings));

@@ -1,14 +1,14 @@
 /** A sum of variables, each by its name, and a constant. */
-export interface Sum {
+export interface LinearSum {
   readonly terms: ReadonlyMap<string, number>;
   readonly constant: number;
 }
 
-export const number = (constant: number): Sum => ({ terms: new Map(), constant });
-export const variable = (name: string): Sum => ({ terms: new Map([[name, 1]]), constant: 0 });
+export const number = (constant: number): LinearSum => ({ terms: new Map(), constant });
+export const variable = (name: string): LinearSum => ({ terms: new Map([[name, 1]]), constant: 0 });
 export const nought = number(0);
 
-export function plus(...sums: readonly Sum[]): Sum {
+export function plus(...sums: readonly LinearSum[]): LinearSum {
   const terms = new Map<string, number>();
   let constant = 0;
   for (const sum of sums) {
@@ -18,12 +18,12 @@ export function plus(...sums: readonly Sum[]): Sum {
   return { terms, constant };
 }
 
-export const times = (by: number, { terms, constant }: Sum): Sum => ({
+export const times = (by: number, { terms, constant }: LinearSum): LinearSum => ({
   terms: new Map([...terms].map(([name, value]) => [name, value * by])),
   constant: constant * by,
 });
 
-export const minus = (a: Sum, b: Sum): Sum => plus(a, times(-1, b));
+export const minus = (a: LinearSum, b: LinearSum): LinearSum => plus(a, times(-1, b));
 
 /** What is to be least, under which rules; all variables are 0 or 1, but those between that need no rule for it. */
 export interface Programme {
@@ -37,17 +37,17 @@ export interface Programme {
 /** Gathers rules, and tells them in the LP format that solvers read. */
 export interface ProgrammeWriter {
   /** A variable that is 0 or 1. */
-  choice(name: string): Sum;
+  choice(name: string): LinearSum;
   /** A variable between 0 and 1 that takes whole values by itself. */
-  part(name: string): Sum;
-  atMost(small: Sum, large: Sum): void;
-  same(a: Sum, b: Sum): void;
+  part(name: string): LinearSum;
+  atMost(small: LinearSum, large: LinearSum): void;
+  same(a: LinearSum, b: LinearSum): void;
   /** Adds to what is to be least. */
-  costs(sum: Sum): void;
+  costs(sum: LinearSum): void;
   written(): Programme;
 }
 
-const told = ({ terms }: Sum): string =>
+const told = ({ terms }: LinearSum): string =>
   [...terms]
     .filter(([, by]) => by !== 0)
     .map(([name, by]) => `${by < 0 ? '-' : '+'} ${Math.abs(by)} ${name}`)
@@ -57,8 +57,8 @@ export function programmeWriter(): ProgrammeWriter {
   const choices = new Set<string>();
   const parts = new Set<string>();
   const rules: string[] = [];
-  const costs: Sum[] = [];
-  const rule = (sum: Sum, sign: '<=' | '='): void => {
+  const costs: LinearSum[] = [];
+  const rule = (sum: LinearSum, sign: '<=' | '='): void => {
     const text = told(sum);
     if (text) rules.push(`${text} ${sign} ${-sum.constant || 0}`);
     // Numbers alone: a rule that holds says nothing, one that does not makes the whole impossible.

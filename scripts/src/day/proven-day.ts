@@ -1,5 +1,5 @@
-import type { Day, DayMatters, DayPie, DayPlan } from '@mardle/core';
-import { checkDay, finishDay, isWhole, lowerBound, sampleDay, shellIdOf, solveDay } from '@mardle/core';
+import type { Day, ObjectiveEmphasis, DayPie, DayPlan } from '@mardle/core';
+import { checkPlan, finishDay, isComplete, lowerBound, sampleDay, shellId, solveDay } from '@mardle/core';
 import type { Highs } from 'highs';
 import { createRequire } from 'node:module';
 import { GRID_MIN } from './columns.js';
@@ -69,7 +69,7 @@ function withShell(day: Day): Day {
       if (one !== first) return [pie];
       const shell: DayPie = {
         ...pie,
-        id: shellIdOf(pie.id),
+        id: shellId(pie.id),
         shellOf: pie.id,
         ...{ prepare: 0, cook: 0, onHob: false, build: GRID_MIN, lastChill: 0 },
         ...{ cool: 0, warm: null, pack: GRID_MIN },
@@ -89,7 +89,7 @@ function withShell(day: Day): Day {
 export interface Unusual {
   /** One pie of each is filled into a shell that is baked before. */
   readonly shell?: boolean;
-  readonly matters?: DayMatters;
+  readonly matters?: ObjectiveEmphasis;
 }
 
 /** A day beside its proof. */
@@ -117,7 +117,7 @@ export async function provenDay(
   const plain = { ...gridDay(seed, pies), matters };
   const day = shell ? withShell(plain) : plain;
   const plan = finishDay(solveDay(day, { seed }));
-  if (!isWhole(plan)) return null;
+  if (!isComplete(plan)) return null;
   const programme = dayProgramme(day, plan.score.total);
   const { solve } = await loadSolver();
   const answer = solve(programme.text, {
@@ -131,7 +131,7 @@ export async function provenDay(
     (Primal ?? 0) > 0.5 ? [Name] : [],
   );
   const best = provenPlan(day, new Set(chosen));
-  const wrong = checkDay(day, best);
+  const wrong = checkPlan(day, best);
   if (Math.abs(best.score.total - answer.ObjectiveValue - programme.constant) > SAME_WORTH) {
     wrong.push(`worth ${best.score.total}, said to be ${answer.ObjectiveValue + programme.constant}`);
   }

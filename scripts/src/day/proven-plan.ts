@@ -1,5 +1,5 @@
-import type { Day, DayPlan, DayTask, Heat, TaskKind } from '@mardle/core';
-import { mixMinOf, scoreOf } from '@mardle/core';
+import type { Day, DayPlan, DayTask, BakeProgramme, TaskKind } from '@mardle/core';
+import { batchMixMin, scorePlan } from '@mardle/core';
 import { columnsOf, GRID_MIN } from './columns.js';
 
 /** What a solver found: the variables that are 1, by name. */
@@ -33,7 +33,7 @@ export function provenPlan(day: Day, chosen: Chosen): DayPlan {
     if (start === undefined) return [];
     const id = `run-${column.name}`;
     add('load', id, start, kitchen.loadMin);
-    const heat: Heat = column.way.heat;
+    const heat: BakeProgramme = column.way.heat;
     const baked = column.pies.map((i, k) => ({
       pie: pies[i]!.id,
       out: column.outs[k]! * GRID_MIN,
@@ -61,7 +61,7 @@ export function provenPlan(day: Day, chosen: Chosen): DayPlan {
           .slice(1 + dough.length)
           .split('_')
           .map(Number);
-        add('mix', id, step * GRID_MIN, mixMinOf(rule, of.length));
+        add('mix', id, step * GRID_MIN, batchMixMin(rule, of.length));
         return { id, dough, pies: of.map((i) => pies[i]!.id) };
       }),
   );
@@ -88,6 +88,6 @@ export function provenPlan(day: Day, chosen: Chosen): DayPlan {
     batches,
     late: [],
     leftOut: [],
-    score: scoreOf(day, { tasks, runs, batches }),
+    score: scorePlan(day, { tasks, runs, batches }),
   };
 }

@@ -1,5 +1,5 @@
 import type { FieldProblem, Learned, LoggedBake, Why } from '@mardle/core';
-import { finishNow, learnLog, readLog, whyOf } from '@mardle/core';
+import { finishNow, learnLog, readLog, explainFault } from '@mardle/core';
 
 type Answered<T> =
   | { readonly ok: true; readonly answer: T }
@@ -40,7 +40,7 @@ export function answerWhy(plain: unknown): Answered<ReturnType<typeof printed>> 
   const bake: LoggedBake | undefined = read.log.bakes.at(-1);
   if (!bake) return { ok: false, problems: [none] };
   try {
-    return { ok: true, answer: printed(finishNow(whyOf(bake))) };
+    return { ok: true, answer: printed(finishNow(explainFault(bake))) };
   } catch (error) {
     const message = error instanceof Error ? error.message : String(error);
     return {

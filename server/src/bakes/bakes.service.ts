@@ -56,7 +56,7 @@ const summary = (bake: BakeEntity): BakeSummary => ({
 });
 
 /** An event as its row: what was left out is null. */
-export const rowOf = (bakeId: string, { id, kind, at, minutes, undoes, note }: BakeEventRequest) => ({
+export const bakeRow = (bakeId: string, { id, kind, at, minutes, undoes, note }: BakeEventRequest) => ({
   id,
   bakeId,
   kind,
@@ -189,7 +189,7 @@ export class BakesService {
       ]),
     );
     for (const event of events) {
-      const row = rowOf(bakeId, event);
+      const row = bakeRow(bakeId, event);
       const there = known.get(event.id);
       if (there) {
         const { receivedAt: _, ...was } = there;

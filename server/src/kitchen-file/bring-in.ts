@@ -3,7 +3,7 @@ import { ownRowKinds } from '@mardle/contract';
 import { isFinished, isLogged } from '@mardle/core';
 import type { EntityManager, EntityTarget } from 'typeorm';
 import { BakeEntity, BakeEventEntity } from '../bakes/bake.entities.js';
-import { rowOf, toEvent } from '../bakes/bakes.service.js';
+import { bakeRow, toEvent } from '../bakes/bakes.service.js';
 import type { Kept } from '../kitchens/kitchen.entities.js';
 import { DishEntity, OvenEntity } from '../kitchens/kitchen.entities.js';
 import { asSaid, THE_KITCHEN } from '../kitchens/kitchens.service.js';
@@ -244,7 +244,7 @@ async function bringBakes(bringing: Bringing, bakes: readonly KitchenFileBake[])
   refuseStrays(bakes, known);
   const receivedAt = new Date();
   const rows = taken.flatMap(({ id, events }) =>
-    events.filter((event) => !known.has(event.id)).map((event) => ({ ...rowOf(id, event), receivedAt })),
+    events.filter((event) => !known.has(event.id)).map((event) => ({ ...bakeRow(id, event), receivedAt })),
   );
   await insertAll(bringing, BakeEventEntity, rows);
   added.events = rows.length;

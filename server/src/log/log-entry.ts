@@ -10,7 +10,7 @@ import type { Said, TastingEntity } from './tasting.entity.js';
 const MINUTE_MS = 60_000;
 
 /** The words of a slice; null when none was said. */
-function tastingOf(said: Said): Tasting | null {
+function tastingFrom(said: Said): Tasting | null {
   const words = Object.fromEntries(
     ['cooledMin', 'stands', ...Object.keys(tastingWords)].flatMap((key) => {
       const value = said[key as keyof Said];
@@ -64,7 +64,7 @@ export function logEntry(
       fillingC,
       airC,
     })),
-    tasting: tastingOf(said),
+    tasting: tastingFrom(said),
     note: tasting?.note ?? '',
     version: tasting?.version ?? 0,
     photo,

@@ -1,5 +1,5 @@
 import type { PieSpec } from '@mardle/core';
-import { formKinds, formOf, larderOf } from '@mardle/core';
+import { formKinds, formOf, larderFor } from '@mardle/core';
 
 /** What a list shows of a pie, finds it by and sorts it by. */
 interface PieWords {
@@ -22,7 +22,7 @@ const MOST = { name: 255, fruits: 400, label: 120, words: 1200 } as const;
 /** Never throws: a row that cannot be read still stands in the list. */
 export function pieWords(spec: PieSpec): PieWords {
   try {
-    const { fruits: table } = larderOf(spec);
+    const { fruits: table } = larderFor(spec);
     const fruits = [...spec.filling.fruits]
       .sort((a, b) => b.share - a.share)
       .map(({ fruit }) => table.get(fruit)?.label ?? fruit)

@@ -7,7 +7,7 @@ import type {
   PieVersionResponse,
 } from '@mardle/contract';
 import type { PieSpec } from '@mardle/core';
-import { checkSpec, larderOf } from '@mardle/core';
+import { checkSpec, larderFor } from '@mardle/core';
 import type { EntityManager } from 'typeorm';
 import { DataSource, IsNull } from 'typeorm';
 import { isDeepStrictEqual } from 'node:util';
@@ -28,7 +28,7 @@ const response = (row: PieVersionEntity): PieResponse => ({
 
 /** A spec that core cannot plan is not kept; its fields are named from the root of the request. */
 export function refuseUnplannable(spec: PieSpec): void {
-  const problems = checkSpec(spec, larderOf(spec));
+  const problems = checkSpec(spec, larderFor(spec));
   if (problems.length === 0) return;
   throw invalid(
     problems.map(({ field, ...rest }) => ({ field: field === '' ? 'spec' : `spec.${field}`, ...rest })),

@@ -60,7 +60,7 @@ function meaningOf(error: unknown): Problem | null {
 }
 
 /** The status of an error that says its own: Nest's, and those of the body parser and the router. */
-function statusOf(error: unknown): number | null {
+function httpStatus(error: unknown): number | null {
   if (error instanceof HttpException) return error.getStatus();
   const status = typeof error === 'object' && error !== null && 'status' in error ? error.status : null;
   return typeof status === 'number' && status >= 400 && status < 500 ? status : null;
@@ -75,7 +75,7 @@ function remedyFor(status: number, message: string): string {
 }
 
 /** What the log says of an error, once: a stack only for what nobody foresaw. */
-function causeOf(error: unknown, { status, type }: ProblemDocument): object {
+function rootCause(error: unknown, { status, type }: ProblemDocument): object {
   if (status === 500) return { err: error };
   const { code, message } = error as { code?: string; message?: string };
   return { problem: type, code, cause: message };
@@ -90,7 +90,7 @@ export class ProblemFilter implements ExceptionFilter {
     const http = host.switchToHttp();
     const response = http.getResponse<Response>();
     const document = this.documentFor(error);
-    if (document.status >= 500) this.log.error(causeOf(error, document), document.title);
+    if (document.status >= 500) this.log.error(rootCause(error, document), document.title);
     response
       .status(document.status)
       .type(PROBLEM_TYPE)
@@ -101,7 +101,7 @@ export class ProblemFilter implements ExceptionFilter {
     if (error instanceof Problem) return error.document;
     const meaning = meaningOf(error);
     if (meaning) return meaning.document;
-    const status = statusOf(error);
+    const status = httpStatus(error);
     if (status !== null) {
       return {
         type: 'about:blank',

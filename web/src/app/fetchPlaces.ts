@@ -23,12 +23,12 @@ const onceThere = (fetch: Fetch) =>
     }),
   );
 
-export const PiesPlace = onceThere(fetches.pies);
-export const BenchPlace = onceThere(fetches.bench);
-export const DayPlace = onceThere(fetches.day);
-export const OvenPlace = onceThere(fetches.oven);
-export const LogPlace = onceThere(fetches.log);
-export const LarderPlace = onceThere(fetches.larder);
+export const LazyPiesPlace = onceThere(fetches.pies);
+export const LazyBenchPlace = onceThere(fetches.bench);
+export const LazyDayPlace = onceThere(fetches.day);
+export const LazyOvenPlace = onceThere(fetches.oven);
+export const LazyLogPlace = onceThere(fetches.log);
+export const LazyLarderPlace = onceThere(fetches.larder);
 
 /** Brings in the rest while nobody waits: a place can be gone to when the network is not there. */
 export function fetchRest(): void {

@@ -2,7 +2,7 @@ import { useEffect, useRef, useSyncExternalStore } from 'react';
 import { useHeard } from '../bakes/heard.js';
 import { useSettings } from '../state/settings.js';
 import type { Sound, Touch } from '../bakes/alarm.js';
-import { notify, ring, sayAloud, soundNow, toCallOut, watchSound, wordsOf } from '../bakes/alarm.js';
+import { notify, ring, sayAloud, soundNow, toCallOut, watchSound, alarmWords } from '../bakes/alarm.js';
 
 /** Whether this page may sound just now. */
 export const useSound = (): Sound => useSyncExternalStore(watchSound, soundNow);
@@ -22,7 +22,7 @@ export function useAlarm(touches: readonly Touch[], now: number, sound: Sound): 
     if (alarm === 'quiet') return;
     const due = toCallOut(touches, called.current, heard, now);
     if (due.length === 0) return;
-    const words = wordsOf(due);
+    const words = alarmWords(due);
     notify(words);
     ring();
     if (alarm === 'aloud') sayAloud(words);

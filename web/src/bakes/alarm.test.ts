@@ -1,5 +1,5 @@
 import type { Touch } from './alarm.js';
-import { heardNow, keyOf, toCallOut, wordsOf } from './alarm.js';
+import { heardNow, touchKey, toCallOut, alarmWords } from './alarm.js';
 
 const MINUTE = 60_000;
 const touch = (dueAt: number, change: Partial<Touch> = {}): Touch => ({
@@ -45,8 +45,8 @@ describe('what is called out', () => {
   it('no more when it was heard, but what burns rings again', () => {
     const turn = touch(1000, { kind: 'turned' });
     const heard = {
-      [keyOf(turn)]: heardNow(turn, 2000),
-      [keyOf(touch(1000))]: heardNow(touch(1000), 2000),
+      [touchKey(turn)]: heardNow(turn, 2000),
+      [touchKey(touch(1000))]: heardNow(touch(1000), 2000),
     };
     expect(toCallOut([turn, touch(1000)], new Map(), heard, 3000)).toEqual([]);
     const later = toCallOut([turn, touch(1000)], new Map(), heard, 2000 + 5 * MINUTE);
@@ -57,6 +57,6 @@ describe('what is called out', () => {
 
   it('two at once in one breath', () => {
     const due = toCallOut([touch(5), touch(5, { bakeId: 'b', name: 'Quince' })], new Map(), {}, 6);
-    expect(wordsOf(due)).toBe('Damson: Out. Quince: Out');
+    expect(alarmWords(due)).toBe('Damson: Out. Quince: Out');
   });
 });

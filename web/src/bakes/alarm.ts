@@ -23,7 +23,7 @@ const AT_FIRST_MS = 600_000;
 const QUIET_MS = 300_000;
 const BURNS: ReadonlySet<string> = new Set(['out', 'lowered', 'weights_out']);
 
-export const keyOf = ({ bakeId, kind }: Pick<Touch, 'bakeId' | 'kind'>): string => `${bakeId} ${kind}`;
+export const touchKey = ({ bakeId, kind }: Pick<Touch, 'bakeId' | 'kind'>): string => `${bakeId} ${kind}`;
 
 /** What hearing a touch does: those that burn ring again in a while, the others never. */
 export const heardNow = ({ kind }: Pick<Touch, 'kind'>, now: number): Heard => ({
@@ -46,7 +46,7 @@ export function toCallOut(
   now: number,
 ): Touch[] {
   return touches.filter((touch) => {
-    const key = keyOf(touch);
+    const key = touchKey(touch);
     if (!isCalling(touch, heard[key], now)) return false;
     const last = called.get(key);
     const atFirstMs = BURNS.has(touch.kind) ? 3 * AT_FIRST_MS : AT_FIRST_MS;
@@ -57,7 +57,7 @@ export function toCallOut(
   });
 }
 
-export const wordsOf = (touches: readonly Touch[]): string =>
+export const alarmWords = (touches: readonly Touch[]): string =>
   touches.map(({ name, label }) => `${name}: ${label}`).join('. ');
 
 /** Three strokes of a small bell. */

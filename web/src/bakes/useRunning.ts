@@ -51,7 +51,7 @@ const bareTimes = ({ stages }: BakeResponse): BakeTimes => ({
 
 /** Drafts of pies that were loaded do not change: each is worked out once. */
 const drafted = new Map<string, Timed | null>();
-function draftOf(bake: BakeResponse): Timed | null {
+function draftPlanFor(bake: BakeResponse): Timed | null {
   if (!drafted.has(bake.id)) drafted.set(bake.id, timedBySettings(bake));
   return drafted.get(bake.id) ?? null;
 }
@@ -91,7 +91,7 @@ function useBakeTimes(loaded: readonly Loaded[]): BakeTimes[] {
       queryFn: () => timedBySimulation(bake),
     })),
   });
-  const timed = loaded.map(({ bake }, i) => simulated[i]?.data ?? draftOf(bake));
+  const timed = loaded.map(({ bake }, i) => simulated[i]?.data ?? draftPlanFor(bake));
   const ends = useQueries({
     queries: loaded.map(({ bake, events }, i) => {
       const { times, work, bake: oven } = timed[i] ?? {};

@@ -4,7 +4,7 @@ import { useKeepTasting, useLogEntry } from '../shared/api/log.js';
 import { Failure } from '../shared/ui/Failure.js';
 import classes from './LearnedList.module.css';
 import { asking, dayText } from './words.js';
-import { saidOf } from './tastingDraft.js';
+import { tastingDraft } from './tastingDraft.js';
 
 /** A slice that moved a figure by more than a tenth: whoever ate it says whether it was meant. */
 export function OddSlice({ id }: { readonly id: string }) {
@@ -13,7 +13,7 @@ export function OddSlice({ id }: { readonly id: string }) {
   const set = entry?.tasting?.set;
   if (!entry || !set) return null;
   const say = (stands: boolean): void =>
-    keep.mutate({ id, said: { ...saidOf(entry), version: entry.version, stands } });
+    keep.mutate({ id, said: { ...tastingDraft(entry), version: entry.version, stands } });
   return (
     <div className={classes.odd} role="note">
       <p>

@@ -1,7 +1,7 @@
 import type { LogEntry, TastingRequest } from '@mardle/contract';
 
 /** What is known of a bake afterwards, as it is sent. */
-export type Said = Omit<TastingRequest, 'version'>;
+export type TastingDraft = Omit<TastingRequest, 'version'>;
 
 /** Minutes from the oven to the knife, as they were tapped. */
 function minutesCooled({ events }: LogEntry): number | undefined {
@@ -12,12 +12,12 @@ function minutesCooled({ events }: LogEntry): number | undefined {
 }
 
 /** What was said so far. */
-export function saidOf(entry: LogEntry): Said {
+export function tastingDraft(entry: LogEntry): TastingDraft {
   const { tasting, weighed, note } = entry;
   const told = { ...tasting, ...weighed, weepDrainedG: entry.weepDrainedG, saucer: entry.saucer };
   return {
     cooledMin: minutesCooled(entry),
-    ...(Object.fromEntries(Object.entries(told).filter(([, value]) => value !== null)) as Said),
+    ...(Object.fromEntries(Object.entries(told).filter(([, value]) => value !== null)) as TastingDraft),
     ...(note ? { note } : {}),
   };
 }

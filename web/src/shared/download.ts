@@ -1,5 +1,5 @@
 import type { PiePlan, PieSpec, UnitSystem } from '@mardle/core';
-import { recipeOf } from '@mardle/core';
+import { makeRecipe } from '@mardle/core';
 
 /** Hands the baker a file. */
 export function saveFile(content: Blob, name: string): void {
@@ -25,7 +25,7 @@ export const fileName = (words: string, extension: string): string => {
 /** Hands over the plan as a schema.org Recipe that other programs read. */
 export const downloadRecipe = (plan: PiePlan, units: UnitSystem): void =>
   saveFile(
-    new Blob([`${JSON.stringify(recipeOf(plan, units), null, 2)}\n`], { type: 'application/ld+json' }),
+    new Blob([`${JSON.stringify(makeRecipe(plan, units), null, 2)}\n`], { type: 'application/ld+json' }),
     fileName(plan.spec.name, 'recipe.json'),
   );
 

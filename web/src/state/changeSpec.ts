@@ -6,7 +6,7 @@ export const changeFilling = (part: Partial<FillingSpec>): void =>
   useBench.getState().change((spec) => ({ ...spec, filling: { ...spec.filling, ...part } }));
 export const changePastry = (part: Partial<PastrySpec>): void =>
   useBench.getState().change((spec) => ({ ...spec, pastry: { ...spec.pastry, ...part } }));
-export const changeForm = (part: Partial<FormSpec>): void =>
+export const changeFormSpec = (part: Partial<FormSpec>): void =>
   useBench.getState().change((spec) => ({ ...spec, form: { ...spec.form, ...part } }));
 export const changeBake = (part: Partial<BakeSpec>): void =>
   useBench.getState().change((spec) => ({ ...spec, bake: { ...spec.bake, ...part } }));

@@ -51,7 +51,7 @@ function withUsualKnob(spec: PieSpec, units: UnitSystem): PieSpec {
 }
 
 /** The draft at once on this thread, its bake from the worker: a rough one first, the whole one as soon as it is there. */
-export function usePlanOf(spec: PieSpec): PlanNow {
+export function usePlanFor(spec: PieSpec): PlanNow {
   const units = useSettings((state) => state.units);
   const drafted = useMemo(() => draftPlan(withUsualKnob(spec, units)), [spec, units]);
   const draft = drafted.ok ? drafted.plan : null;

@@ -5,7 +5,7 @@ import {
   endShiftMin,
   finishNow,
   heatPicture,
-  mendSteps,
+  retimedBakeSteps,
   offsetFromLonger,
   otherKindSteps,
   starterSpec,
@@ -17,7 +17,7 @@ export const bakesOnThisThread = {
   bakeThrough: (work: OvenWork, spec: BakeSpec) => Promise.resolve(bakeWork(work, spec)),
   endShiftInWorker: (work: OvenWork, spec: BakeSpec, planned: PlannedBake, handled: Handled) =>
     Promise.resolve(endShiftMin(work, spec, planned, handled)),
-  mendStages: (work: OvenWork, spec: BakeSpec) => Promise.resolve(finishNow(mendSteps(work, spec))),
+  mendStages: (work: OvenWork, spec: BakeSpec) => Promise.resolve(finishNow(retimedBakeSteps(work, spec))),
   stagesInOtherKind: (work: OvenWork, spec: BakeSpec) =>
     Promise.resolve(finishNow(otherKindSteps(work, spec))),
   heatOf: (work: OvenWork, spec: BakeSpec, bake: Bake) => Promise.resolve(heatPicture(work, spec, bake)),

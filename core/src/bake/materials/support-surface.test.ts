@@ -1,8 +1,8 @@
-import { builtInMaterials, rowOf } from '../../larder/index.js';
+import { builtInMaterials, larderRow } from '../../larder/index.js';
 import { fromBelow } from './support-surface.js';
 import { constant } from './constants.js';
 
-const made = (id: string) => rowOf(builtInMaterials, id);
+const made = (id: string) => larderRow(builtInMaterials, id);
 
 /** Air at 165 C, between a pie's base and its oven. Handbook values, from memory. */
 const air = { kWMK: 0.036, kinematic: 3e-5, diffusivity: 4.3e-5, expansionPerK: 1 / 438 };

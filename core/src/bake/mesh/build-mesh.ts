@@ -1,9 +1,9 @@
 import type { Beneath } from '../../schema/index.js';
 import { constant, fromBelow } from '../materials/index.js';
 import type { PieBody } from '../materials/index.js';
-import type { Face, Link, Stuff } from './mesh-builder.js';
+import type { Face, Link, CellMaterial } from './mesh-builder.js';
 import { makeFaces, makeLines, MeshBuilder } from './mesh-builder.js';
-import { layOut, NEVER_FREEZES_C, stuffsOf } from './mesh-layout.js';
+import { layOut, NEVER_FREEZES_C, materialsIn } from './mesh-layout.js';
 import type { MeshSize } from './mesh-size.js';
 import type { Mesh } from './mesh.js';
 import { cellKinds, looking } from './mesh.js';
@@ -17,13 +17,13 @@ import { rimAreasM2 } from './rim.js';
  * @returns cells, links and faces of half the pie, cut through its middle
  * @example layMesh(plan.work.body, meshSizes.usual).cells
  */
-export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'): Mesh {
+export function buildMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'): Mesh {
   const built = new MeshBuilder();
   const at = layOut(body, size);
   const { columns, allColumns, rows, topFrom, baseRows, ring, rowHeight, edges, middle } = at;
   const { top, dish } = body;
   const cover = top?.cover ?? 0;
-  const stuffAt = stuffsOf(body, at);
+  const stuffAt = materialsIn(body, at);
   const baseShare = (body.baseRadiusM / at.radius) ** 2;
   const topShare = (body.topRadiusM / at.radius) ** 2;
   /** A leaning wall makes the base smaller and the top larger than the cylinder that stands for the dish. */
@@ -44,7 +44,7 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
   const contact =
     1 / constant(body.filling ? 'dishContact' : 'shellContact') +
     (body.onPaper ? 1 / constant('paperContact') : 0);
-  const dishStuff = (conductivity: number): Stuff => ({
+  const dishStuff = (conductivity: number): CellMaterial => ({
     kind: cellKinds.dish,
     dryKgM3: dish.density,
     dryJM3K: dish.density * dish.specificHeat,
@@ -54,7 +54,7 @@ export function layMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'
     freezesC: NEVER_FREEZES_C,
   });
   const plateStuff = dishStuff(dish.conductivity);
-  const steel: Stuff = {
+  const steel: CellMaterial = {
     ...plateStuff,
     kind: cellKinds.dish,
     dryKgM3: 7850,

@@ -3,7 +3,7 @@ import type { Composition } from '../materials/index.js';
 import { specificHeat } from '../materials/index.js';
 
 /** What a cell is filled with, by volume. */
-export interface Stuff {
+export interface CellMaterial {
   readonly kind: number;
   readonly dryKgM3: number;
   readonly dryJM3K: number;
@@ -13,14 +13,14 @@ export interface Stuff {
   readonly freezesC: number;
 }
 
-export function foodStuff(
+export function foodMaterial(
   kind: number,
   food: Composition,
   kgM3: number,
   dry: number,
   wet: number,
   freezesC: number,
-): Stuff {
+): CellMaterial {
   return {
     kind,
     dryKgM3: kgM3 * (1 - food.water),
@@ -53,16 +53,16 @@ export interface Face {
 
 /** Gathers cells, lines and faces and hands them out as plain arrays. */
 export class MeshBuilder {
-  readonly stuffs: Stuff[] = [];
+  readonly stuffs: CellMaterial[] = [];
   readonly volumes: number[] = [];
 
-  cell(stuff: Stuff, volumeM3: number): number {
+  cell(stuff: CellMaterial, volumeM3: number): number {
     this.stuffs.push(stuff);
     this.volumes.push(volumeM3);
     return this.stuffs.length - 1;
   }
 
-  private each(value: (stuff: Stuff, volumeM3: number) => number): Float64Array {
+  private each(value: (stuff: CellMaterial, volumeM3: number) => number): Float64Array {
     return Float64Array.from(this.stuffs.map((stuff, i) => value(stuff, this.volumes[i] ?? 0)));
   }
 

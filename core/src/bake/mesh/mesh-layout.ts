@@ -2,8 +2,8 @@ import { DOUGH_KG_M3 } from '../../geometry/index.js';
 import { bisect } from '../../units/index.js';
 import type { PieBody } from '../materials/index.js';
 import { constant, cylinderRadiusM, freezingC } from '../materials/index.js';
-import type { Stuff } from './mesh-builder.js';
-import { foodStuff } from './mesh-builder.js';
+import type { CellMaterial } from './mesh-builder.js';
+import { foodMaterial } from './mesh-builder.js';
 import type { MeshSize } from './mesh-size.js';
 import { cellKinds } from './mesh.js';
 
@@ -33,7 +33,7 @@ const WALL_ROWS_OF_SHELL = 4;
 /** Columns of filling narrow toward the wall, where heat comes in: each by this over the one inside it. */
 const NARROWS = 0.8;
 
-const nothing: Stuff = {
+const nothing: CellMaterial = {
   kind: cellKinds.nothing,
   dryKgM3: 1,
   dryJM3K: 1000,
@@ -109,7 +109,7 @@ export function layOut(body: PieBody, size: MeshSize) {
 type Layout = ReturnType<typeof layOut>;
 
 /** What each cell of the body is made of. */
-export function stuffsOf(body: PieBody, at: Layout): (i: number, j: number) => Stuff {
+export function materialsIn(body: PieBody, at: Layout): (i: number, j: number) => CellMaterial {
   const dry = constant('crustKDry');
   const wet = constant('crustKWet');
   const { filling, top, dough } = body;
@@ -120,11 +120,11 @@ export function stuffsOf(body: PieBody, at: Layout): (i: number, j: number) => S
         carbohydrate: dough.carbohydrate + dough.water - BLIND_BAKED_WATER,
       }
     : dough;
-  const doughStuff = foodStuff(cellKinds.crust, baked, DOUGH_KG_M3, dry, wet, CRUST_FREEZES_C);
+  const doughStuff = foodMaterial(cellKinds.crust, baked, DOUGH_KG_M3, dry, wet, CRUST_FREEZES_C);
   let fillingVolume = 0;
   for (let j = 0; j < at.columns; j++) fillingVolume += at.ring(j) * at.fillingHeight(j);
   const fillingStuff = filling
-    ? foodStuff(
+    ? foodMaterial(
         cellKinds.filling,
         filling.composition,
         filling.massKg / fillingVolume,
@@ -134,7 +134,7 @@ export function stuffsOf(body: PieBody, at: Layout): (i: number, j: number) => S
       )
     : nothing;
   const topStuff = top
-    ? foodStuff(
+    ? foodMaterial(
         cellKinds.crust,
         top.composition,
         top.densityKgM3,

@@ -1,6 +1,6 @@
 import { aBody } from '../../test/body.js';
 import { cylinderRadiusM } from '../materials/thermal-model-input.js';
-import { layMesh } from './build-mesh.js';
+import { buildMesh } from './build-mesh.js';
 import { meshSizes } from './mesh-size.js';
 import { cellKinds, looking } from './mesh.js';
 import { bakeModel, evenSurroundings } from '../physics/model.js';
@@ -17,7 +17,7 @@ describe('the mesh', () => {
   it.each(sizes.map((size) => [size.columns, size] as const))(
     'of %d columns holds what the pie holds',
     (_, size) => {
-      const mesh = layMesh(body, size);
+      const mesh = buildMesh(body, size);
       const isFilling = (i: number): boolean => mesh.kind[i] === cellKinds.filling;
       const filling = sum(mesh.dryKg, isFilling) + sum(mesh.waterKg, isFilling);
       expect(filling).toBeCloseTo(1.15, 8);
@@ -26,7 +26,7 @@ describe('the mesh', () => {
   );
 
   it('has the volume of its cylinder and of a parabolic mound', () => {
-    const mesh = layMesh(body, meshSizes.fine);
+    const mesh = buildMesh(body, meshSizes.fine);
     const inner = cylinderRadiusM(body) - body.baseCrustM;
     const cylinder = Math.PI * inner ** 2 * body.edgeM;
     // A paraboloid holds half of its cylinder; the mound is cut off a little inside its foot by the side crust.
@@ -36,8 +36,8 @@ describe('the mesh', () => {
   });
 
   it('covers the top wholly, or leaves the filling bare for the rest', () => {
-    const whole = layMesh(body, meshSizes.usual);
-    const lattice = layMesh({ ...body, top: { ...body.top!, cover: 0.75 } }, meshSizes.usual);
+    const whole = buildMesh(body, meshSizes.usual);
+    const lattice = buildMesh({ ...body, top: { ...body.top!, cover: 0.75 } }, meshSizes.usual);
     const bare = (mesh: typeof whole): number =>
       sum(
         mesh.ends.areaM2,
@@ -51,7 +51,7 @@ describe('the mesh', () => {
   });
 
   it('lets frustum areas be themselves: the base smaller, the top larger than the cylinder', () => {
-    const mesh = layMesh(body, meshSizes.usual);
+    const mesh = buildMesh(body, meshSizes.usual);
     const baseArea = sum(mesh.ends.areaM2, (f) => mesh.ends.looks[f] === looking.down);
     expect(baseArea).toBeCloseTo(Math.PI * body.baseRadiusM ** 2, 6);
     // Surface of a paraboloid of height H on a foot R: pi R^4 / 6 H^2 ((1 + 4 H^2 / R^2)^(3/2) - 1).
@@ -66,7 +66,7 @@ describe('the mesh', () => {
 
 describe('a pie as it goes in', () => {
   it('has its pastry at a temperature of its own where one is told, and all else at its own', () => {
-    const mesh = layMesh(body, meshSizes.coarse);
+    const mesh = buildMesh(body, meshSizes.coarse);
     const cold = startState(mesh, { ...body, pastryC: -12 }, 8);
     for (const cell of mesh.pastry) expect(cold.tempC[cell]).toBe(-12);
     for (const cell of mesh.fillingCells) expect(cold.tempC[cell]).toBe(8);
@@ -76,7 +76,7 @@ describe('a pie as it goes in', () => {
 });
 
 describe('a pie in balance with what surrounds it', () => {
-  const mesh = once(() => layMesh(body, meshSizes.coarse));
+  const mesh = once(() => buildMesh(body, meshSizes.coarse));
   const model = once(() => bakeModel(mesh(), body, 101325));
 
   it('neither warms nor cools in a room at its own temperature', () => {
@@ -101,7 +101,7 @@ describe('a pie in balance with what surrounds it', () => {
 
   it('stays bounded by what surrounds it, however long the step', () => {
     for (const size of sizes) {
-      const fresh = layMesh(body, size);
+      const fresh = buildMesh(body, size);
       const state = startState(fresh, body);
       for (let i = 0; i < 30; i++) {
         heatSteps(bakeModel(fresh, body, 101325), state, () => evenSurroundings(200, 12, 3000, 214), 20);
@@ -114,7 +114,7 @@ describe('a pie in balance with what surrounds it', () => {
 
 describe('the mesh of other forms', () => {
   it('of a pie without pastry beneath has none beneath', () => {
-    const mesh = layMesh({ ...body, baseCrustM: 0 }, meshSizes.coarse);
+    const mesh = buildMesh({ ...body, baseCrustM: 0 }, meshSizes.coarse);
     expect(mesh.baseCells).toEqual([]);
     expect(mesh.sideCells).toEqual([]);
     const filling = sum(mesh.waterKg, (i) => mesh.kind[i] === cellKinds.filling);
@@ -122,7 +122,7 @@ describe('the mesh of other forms', () => {
   });
 
   it('of an empty shell holds only pastry, bare inside', () => {
-    const mesh = layMesh({ ...body, filling: null, top: null, moundM: 0 }, meshSizes.coarse);
+    const mesh = buildMesh({ ...body, filling: null, top: null, moundM: 0 }, meshSizes.coarse);
     expect(Array.from(mesh.kind)).not.toContain(cellKinds.filling);
     expect(mesh.stacks.every((stack) => stack.length === meshSizes.coarse.crustRows + 1)).toBe(true);
     const inside = sum(mesh.sides.areaM2, (f) => mesh.sides.looks[f] === looking.up);
@@ -131,13 +131,13 @@ describe('the mesh of other forms', () => {
   });
 
   it('of a free-standing pie shows its crust to the oven, not a dish', () => {
-    const mesh = layMesh({ ...body, freeStanding: true }, meshSizes.coarse);
+    const mesh = buildMesh({ ...body, freeStanding: true }, meshSizes.coarse);
     const aside = Array.from(mesh.sides.cell).map((cell) => mesh.kind[cell]);
     expect(new Set(aside)).toEqual(new Set([cellKinds.crust]));
   });
 
   it('on hot steel starts with the steel as hot as the oven', () => {
-    const mesh = layMesh(body, meshSizes.coarse, 'hot_steel');
+    const mesh = buildMesh(body, meshSizes.coarse, 'hot_steel');
     const state = startState(mesh, body, 5, 220);
     expect(mesh.preheated.length).toBe(meshSizes.coarse.columns + meshSizes.coarse.sideColumns);
     expect(mesh.preheated.every((cell) => state.tempC[cell] === 220)).toBe(true);

@@ -1,11 +1,11 @@
-import { builtInMaterials, rowOf } from '../../larder/index.js';
+import { builtInMaterials, larderRow } from '../../larder/index.js';
 import { aBody } from '../../test/body.js';
 import { constant } from '../materials/constants.js';
-import { layMesh } from './build-mesh.js';
+import { buildMesh } from './build-mesh.js';
 import { meshSizes } from './mesh-size.js';
 import { finEfficiency, rimAreasM2 } from './rim.js';
 
-const made = (id: string) => rowOf(builtInMaterials, id);
+const made = (id: string) => larderRow(builtInMaterials, id);
 const sum = (values: readonly number[]): number => values.reduce((a, b) => a + b, 0);
 /** Eight bands of 4 mm. */
 const heights = Array.from({ length: 8 }, () => 0.004);
@@ -70,7 +70,7 @@ describe('the rim of a dish', () => {
 
   it('lies on pie dishes alone: a sheet has none, nor what is baked without pastry in it', () => {
     const facesOf = (change: Parameters<typeof aBody>[0]) =>
-      sum([...layMesh(aBody(change), meshSizes.coarse).sides.areaM2]);
+      sum([...buildMesh(aBody(change), meshSizes.coarse).sides.areaM2]);
     const wall = (change: Parameters<typeof aBody>[0]): number =>
       facesOf(change) / facesOf({ ...change, baseCrustM: 0 });
     expect(wall({})).toBeGreaterThan(1.15);

@@ -1,7 +1,7 @@
 import type { BakeSpec, Stage } from '../../schema/index.js';
 import type { OvenWork } from '../search/index.js';
 import { interventionsFor, turnAt } from '../search/index.js';
-import { homeMin, outOf, simulateBake } from '../simulation/index.js';
+import { homeMin, resultOf, simulateBake } from '../simulation/index.js';
 import { meshSizes } from '../mesh/index.js';
 import type { BakeEvent } from './running.js';
 import { standing } from './running.js';
@@ -92,7 +92,7 @@ export function endShiftMin(work: OvenWork, bake: BakeSpec, planned: PlannedBake
   const foilMin = handled.foilMin ?? planned.foilMin;
   const weightsMin = work.body.filling ? 0 : work.weightsMin;
   const home = (firstMin: number, interventions: Interventions): number => {
-    const untilMin = outOf(planned.stages) + handled.moreFirstMin + WATCHED_LONGER_MIN;
+    const untilMin = resultOf(planned.stages) + handled.moreFirstMin + WATCHED_LONGER_MIN;
     const stages = [
       { ...first, timeMin: firstMin },
       { ...second, timeMin: Math.max(0, untilMin - firstMin) },

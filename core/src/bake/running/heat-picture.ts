@@ -2,7 +2,7 @@ import type { BakeSpec } from '../../schema/index.js';
 import type { Bake, OvenWork } from '../search/index.js';
 import type { Mesh } from '../mesh/index.js';
 import { cellKinds, meshSizes } from '../mesh/index.js';
-import type { Run } from '../simulation/index.js';
+import type { SimulationRun } from '../simulation/index.js';
 import { simulateBake } from '../simulation/index.js';
 
 /** One cell of the pie as it lies in the picture: shares of the radius, heights in cm over the base. */
@@ -45,7 +45,7 @@ function layOut(mesh: Mesh): { readonly cells: HeatCell[]; readonly at: number[]
 }
 
 /** Gathers the picture while a bake runs: hand `see` to `simulateBake`, then take `picture`. */
-export function watchHeat(everyMin: number): { see(run: Run): void; picture(): HeatPicture } {
+export function watchHeat(everyMin: number): { see(run: SimulationRun): void; picture(): HeatPicture } {
   let laid: ReturnType<typeof layOut> | null = null;
   const timesMin: number[] = [];
   const tempsC: number[][] = [];

@@ -158,12 +158,12 @@ const gravity: Readonly<Partial<Record<BakeEventKind, number>>> = {
   foil_on: 2,
   turned: 0,
 };
-const gravityOf = ({ kind }: NextTouch): number => gravity[kind] ?? 1;
+const touchPriority = ({ kind }: NextTouch): number => gravity[kind] ?? 1;
 
 /** The touch that a hand should do first: of those due the gravest, of equals the latest; else what is due first. */
 function leading(touches: readonly NextTouch[], nowMs: number): NextTouch | null {
   const due = touches.filter(({ dueAt }) => dueAt <= nowMs);
-  const [gravest] = due.sort((a, b) => gravityOf(b) - gravityOf(a) || b.dueAt - a.dueAt);
+  const [gravest] = due.sort((a, b) => touchPriority(b) - touchPriority(a) || b.dueAt - a.dueAt);
   return gravest ?? touches[0] ?? null;
 }
 

@@ -6,14 +6,14 @@ import type { PieBody } from '../materials/thermal-model-input.js';
 import { coolDown, liftOut } from '../simulation/cooling.js';
 import { enthalpyJ, temperatureC } from '../materials/enthalpy.js';
 import { starchRate } from '../materials/kinetics.js';
-import { layMesh } from '../mesh/build-mesh.js';
+import { buildMesh } from '../mesh/build-mesh.js';
 import type { MeshSize } from '../mesh/mesh-size.js';
 import { meshSizes } from '../mesh/mesh-size.js';
 import { cellKinds } from '../mesh/mesh.js';
 import { finishNow } from '../../units/index.js';
 import { density, specificHeat } from '../materials/properties.js';
 import { findStages } from './find-stages.js';
-import type { BakeRun, Run } from '../simulation/simulate.js';
+import type { BakeRun, SimulationRun } from '../simulation/simulate.js';
 import type { BakeEvents } from '../simulation/events.js';
 import { homeMin } from '../simulation/events.js';
 import { simulateBake } from '../simulation/simulate.js';
@@ -35,7 +35,7 @@ const bake = (
   stages = usual,
   size: keyof typeof meshSizes = 'coarse',
   altitudeM = 0,
-): BakeRun & { readonly run: Run } =>
+): BakeRun & { readonly run: SimulationRun } =>
   simulateBake(
     { ...body, ...change },
     { oven: { ...still, ...oven }, altitudeM, colour: 'gold' },
@@ -114,7 +114,7 @@ describe('conservation', () => {
   });
 
   it('weighs the filling it was given', () => {
-    const mesh = layMesh(body, meshSizes.usual);
+    const mesh = buildMesh(body, meshSizes.usual);
     const filling = mesh.kind.reduce(
       (sum, kind, i) => sum + (kind === 2 ? mesh.dryKg[i]! + mesh.waterKg[i]! : 0),
       0,
@@ -157,7 +157,7 @@ describe('mesh refinement', () => {
   it('has as much edge and as much middle on every mesh', () => {
     const within = (7 / 10) ** 2;
     for (const size of Object.values(meshSizes)) {
-      const { columnArea, edgeArea, middleArea } = layMesh(body, size);
+      const { columnArea, edgeArea, middleArea } = buildMesh(body, size);
       const whole = columnArea.reduce((a, b) => a + b, 0);
       expect(edgeArea.reduce((a, b) => a + b, 0) / whole).toBeCloseTo(1 - within, 9);
       expect(middleArea.reduce((a, b) => a + b, 0) / whole).toBeCloseTo(1 / 9, 9);

@@ -3,7 +3,7 @@ import { bisect } from '../../units/index.js';
 import type { OtherSchedule, StageBands } from './bands.js';
 import type { PieBody } from '../materials/index.js';
 import { colourTargets, constant } from '../materials/index.js';
-import type { Baked, BakeEvents, Cooling, Interventions, Reading, Try } from '../simulation/index.js';
+import type { RecordedBake, BakeEvents, Cooling, Interventions, Reading, Try } from '../simulation/index.js';
 import {
   coolDown,
   doneMin,
@@ -11,17 +11,17 @@ import {
   filledMin,
   homeMin,
   noInterventions,
-  outOf,
+  resultOf,
   simulateBake,
-  watch,
+  recordRun,
 } from '../simulation/index.js';
 import type { MeshSize } from '../mesh/index.js';
 import { meshSizes } from '../mesh/index.js';
-import type { Paused } from '../../units/index.js';
+import type { Resumable } from '../../units/index.js';
 import { finishNow } from '../../units/index.js';
 import type { FoundStages } from './find-stages.js';
 import { findStages, FOIL_FROM, SEARCH_SHARE } from './find-stages.js';
-import { stagesOf } from './reference-heats.js';
+import { asStages } from './reference-heats.js';
 
 /** All that the oven has to do for one pie. */
 export interface OvenWork {
@@ -87,39 +87,39 @@ export const interventionsFor = (
  * What the search found, on the finer mesh: watched for longer first, foil from when its top gets near its colour there,
  * and ended when it is home, in fives where nobody minds.
  */
-function bakeFound(body: PieBody, found: FoundStages, colour: ColourName, bakeOn: Try): Baked {
+function bakeFound(body: PieBody, found: FoundStages, colour: ColourName, bakeOn: Try): RecordedBake {
   const [first, second] = found.stages;
   const watched = [first, { ...second, timeMin: second.timeMin + MOST_LONGER_MIN }] as const;
   const near = FOIL_FROM * colourTargets[colour].index;
-  const bare = watch(bakeOn, watched, null);
+  const bare = recordRun(bakeOn, watched, null);
   const foilMin = found.foilMin === null ? null : firstMinute(bare, ({ topBrowning }) => topBrowning >= near);
-  const stagesBy = ({ run: { events } }: Baked): readonly [Stage, Stage] => {
-    const home = homeMin(events, body.done, outOf(watched)) ?? found.doneMin;
+  const stagesBy = ({ run: { events } }: RecordedBake): readonly [Stage, Stage] => {
+    const home = homeMin(events, body.done, resultOf(watched)) ?? found.doneMin;
     // Rounded in fives it is not taken out before all is so that its form asks for.
     const timeMin = doneMin(events, body.done) ?? filledMin(events, body.done) ?? home;
-    return stagesOf({ ...found.schedule, doneMin: home }, { timeMin, coloured: body.done.coloured });
+    return asStages({ ...found.schedule, doneMin: home }, { timeMin, coloured: body.done.coloured });
   };
-  const foiled = foilMin === null ? null : watch(bakeOn, watched, foilMin);
+  const foiled = foilMin === null ? null : recordRun(bakeOn, watched, foilMin);
   const stages = stagesBy(foiled ?? bare);
   // Foil so near the end is not worth a hand: the bake is what it is without.
-  if (!foiled || foilMin === null || foilMin >= outOf(stages) - FOIL_WORTH_MIN)
+  if (!foiled || foilMin === null || foilMin >= resultOf(stages) - FOIL_WORTH_MIN)
     return endedBy(bare, stagesBy(bare), body.done, colour);
   return endedBy(foiled, stages, body.done, colour);
 }
 
-const firstMinute = ({ run }: Baked, is: (reading: Reading) => boolean): number | null => {
+const firstMinute = ({ run }: RecordedBake, is: (reading: Reading) => boolean): number | null => {
   const found = run.readings.find(is);
   return found ? Math.round(found.timeMin) : null;
 };
 
 /** A baker's own stages as they are; foil only where the top would come near too dark. */
-function bakeOwn(body: PieBody, stages: readonly [Stage, Stage], colour: ColourName, bakeOn: Try): Baked {
+function bakeOwn(body: PieBody, stages: readonly [Stage, Stage], colour: ColourName, bakeOn: Try): RecordedBake {
   const baked = bakeOn(stages, null);
   const passes = firstMinute(
     baked,
     (reading) => reading.topBrowning >= FOIL_BEFORE_DARK * constant('tooDark'),
   );
-  if (!body.filling || passes === null || passes > outOf(stages) - FOIL_WORTH_MIN) return baked;
+  if (!body.filling || passes === null || passes > resultOf(stages) - FOIL_WORTH_MIN) return baked;
   const target = colourTargets[colour].index;
   // Between the first colour and the limit lies the moment from which foil ends the bake at its colour.
   const first = firstMinute(baked, ({ topBrowning }) => topBrowning >= 0.3 * target) ?? 0;
@@ -132,7 +132,7 @@ function bakeOwn(body: PieBody, stages: readonly [Stage, Stage], colour: ColourN
   return bakeOn(stages, Math.round(foilMin));
 }
 
-const endColour = ({ run }: Baked): number => run.readings.at(-1)?.topBrowning ?? 0;
+const endColour = ({ run }: RecordedBake): number => run.readings.at(-1)?.topBrowning ?? 0;
 
 /** Finds the stages if the baker set none, bakes, cools; pauses often. Null when no setting gets the pie done. */
 function* bakeOne(
@@ -141,7 +141,7 @@ function* bakeOne(
   weightsMin: number,
   size: MeshSize,
   outAfterMin: number | null = null,
-): Paused<Bake | null> {
+): Resumable<Bake | null> {
   const weighted = { ...noInterventions, weightsMin };
   const found = bake.stages ? null : yield* findStages(body, bake, { interventions: weighted });
   const asked = bake.stages ?? found?.stages;
@@ -167,7 +167,7 @@ function* bakeOne(
     events,
     doneMin: doneMin(events, body.done),
     filledMin: filledMin(events, body.done),
-    outMin: outOf(stages),
+    outMin: resultOf(stages),
     turnMin: turnAt(stages),
     foilMin: interventions.foilMin,
     interventions,
@@ -198,7 +198,7 @@ export function* bakeSteps(
   work: OvenWork,
   bake: BakeSpec,
   size: MeshSize = meshSizes.usual,
-): Paused<Bake | null> {
+): Resumable<Bake | null> {
   const blind = work.blind ? yield* bakeOne(work.blind, blindSpec(bake), work.weightsMin, size) : null;
   const spec = work.body.filling || bake.stages ? bake : { ...bake, singleStage: true };
   const main = yield* bakeOne(
@@ -245,7 +245,7 @@ export function roughBake({ body, turnedOutMin }: OvenWork, bake: BakeSpec, befo
     events,
     doneMin: doneMin(events, body.done),
     filledMin: filledMin(events, body.done),
-    outMin: outOf(stages),
+    outMin: resultOf(stages),
     turnMin: turnAt(stages),
     interventions,
     atEnd,
@@ -262,7 +262,7 @@ export function roughBake({ body, turnedOutMin }: OvenWork, bake: BakeSpec, befo
  * @returns two stages in C and min, or null
  * @example finishNow(mendSteps(plan.work, plan.spec.bake))
  */
-export function* mendSteps({ body }: OvenWork, bake: BakeSpec): Paused<readonly [Stage, Stage] | null> {
+export function* retimedBakeSteps({ body }: OvenWork, bake: BakeSpec): Resumable<readonly [Stage, Stage] | null> {
   if (!bake.stages) return null;
   const [first, second] = bake.stages;
   const keep = { firstC: first.tempC, secondC: second.tempC };
@@ -277,7 +277,7 @@ export function* mendSteps({ body }: OvenWork, bake: BakeSpec): Paused<readonly 
  * @returns two stages in C and min for still if it is fan and fan if it is still, or null
  * @example finishNow(otherKindSteps(plan.work, plan.spec.bake))
  */
-export function* otherKindSteps({ body }: OvenWork, bake: BakeSpec): Paused<readonly [Stage, Stage] | null> {
+export function* otherKindSteps({ body }: OvenWork, bake: BakeSpec): Resumable<readonly [Stage, Stage] | null> {
   const kind = bake.oven.kind === 'fan' ? 'still' : 'fan';
   const spec: BakeSpec = { ...bake, oven: { ...bake.oven, kind, offsetC: 0 }, stages: null };
   const found = yield* findStages(body, spec);

@@ -1,5 +1,5 @@
 /** Heats that practice sets for a pie in an oven: the middle and half the width of what is usual, C. */
-export interface UsualHeats {
+export interface ReferenceHeats {
   readonly first: readonly [middleC: number, halfC: number];
   readonly second: readonly [middleC: number, halfC: number];
   readonly single: readonly [middleC: number, halfC: number];
@@ -100,7 +100,7 @@ const away = (value: number, [middle, half]: readonly [number, number]): number 
   ((value - middle) / half) ** 2;
 
 /** Colour met, usual heats, little time, a dry base, few walks to the oven: the least of it is best. */
-export function costOf(way: Schedule, target: number, usual: UsualHeats): number {
+export function scheduleCost(way: Schedule, target: number, usual: ReferenceHeats): number {
   const off = Math.abs(colourOff(way, target));
   const single = isSingle(way);
   const heats = single
@@ -123,8 +123,8 @@ export function costOf(way: Schedule, target: number, usual: UsualHeats): number
 }
 
 /** The best way for each pair of temperatures, cheapest first. */
-export function bestOfPairs(ways: readonly Schedule[], target: number, usual: UsualHeats): Schedule[] {
-  const cost = (way: Schedule): number => costOf(way, target, usual);
+export function bestOfPairs(ways: readonly Schedule[], target: number, usual: ReferenceHeats): Schedule[] {
+  const cost = (way: Schedule): number => scheduleCost(way, target, usual);
   const best = new Map<string, Schedule>();
   for (const way of ways) {
     const key = `${way.firstC}/${way.secondC}`;
@@ -137,7 +137,7 @@ export function bestOfPairs(ways: readonly Schedule[], target: number, usual: Us
 const range = (values: readonly number[]): Band => ({ low: Math.min(...values), high: Math.max(...values) });
 
 /** Bands of both stages out of all ways that come out right; of the best alone when none else does. */
-export function bandsOf(ways: readonly Schedule[], best: Schedule, target: number): StageBands {
+export function goodBands(ways: readonly Schedule[], best: Schedule, target: number): StageBands {
   const right = ways.filter((way) => Math.abs(colourOff(way, target)) <= RIGHT_COLOUR);
   const all = right.includes(best) ? right : [best, ...right];
   return {

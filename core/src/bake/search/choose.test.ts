@@ -1,11 +1,11 @@
 import { aBody, aPlace } from '../../test/body.js';
 import type { Schedule } from './bands.js';
 import { homeMin, nothingSeen } from '../simulation/events.js';
-import { bandsOf, bestOfPairs, colourOff, isSingle } from './bands.js';
+import { goodBands, bestOfPairs, colourOff, isSingle } from './bands.js';
 import { knobWords, markOnKnob, onKnob } from './knob.js';
 import { finishNow } from '../../units/index.js';
-import type { UsualHeats } from './bands.js';
-import { stagesOf, usualHeats } from './reference-heats.js';
+import type { ReferenceHeats } from './bands.js';
+import { asStages, referenceHeats } from './reference-heats.js';
 import { once } from '../../test/once.js';
 
 const way = (more: Partial<Schedule> = {}): Schedule => ({
@@ -21,7 +21,7 @@ const way = (more: Partial<Schedule> = {}): Schedule => ({
   foilMin: null,
   ...more,
 });
-const usual = once(() => usualHeats(aBody(), aPlace));
+const usual = once(() => referenceHeats(aBody(), aPlace));
 const first = (...ways: Schedule[]): Schedule | undefined => bestOfPairs(ways, 1.5, usual())[0];
 
 /** The choice among ways that all bake the pie, as a baker would choose (common practice, no source). */
@@ -54,7 +54,7 @@ describe('of two ways the better one is', () => {
   it('the one whose filling does not wait for its colour', () => {
     // Ten minutes nobody minds; more of them are worth an oven ten degrees hotter than usual.
     const hotter = way({ firstC: 190, secondC: 190, firstMin: 0, doneMin: 55, filledMin: 50 });
-    const usual: UsualHeats = {
+    const usual: ReferenceHeats = {
       first: [205, 15],
       second: [180, 15],
       single: [180, 15],
@@ -104,7 +104,7 @@ describe('of two ways the better one is', () => {
 describe('the ranges in which it comes out right', () => {
   it('are those of the ways of the right colour', () => {
     const ways = [way(), way({ firstC: 215, firstMin: 10 }), way({ firstC: 230, browning: 4 })];
-    const bands = bandsOf(ways, ways[0]!, 1.5);
+    const bands = goodBands(ways, ways[0]!, 1.5);
     expect(bands.firstC).toEqual({ low: 205, high: 215 });
     expect(bands.firstMin).toEqual({ low: 10, high: 15 });
     expect(bands.secondMin).toEqual({ low: 30, high: 35 });
@@ -112,7 +112,7 @@ describe('the ranges in which it comes out right', () => {
 
   it('hold the best way even when it is not quite of the colour', () => {
     const best = way({ browning: 0.8 });
-    expect(bandsOf([way({ firstC: 190 })], best, 1.5).firstC).toEqual({ low: 190, high: 205 });
+    expect(goodBands([way({ firstC: 190 })], best, 1.5).firstC).toEqual({ low: 190, high: 205 });
   });
 
   it('measure colour by its ratio', () => {
@@ -124,9 +124,9 @@ describe('the ranges in which it comes out right', () => {
 
 describe('usual heats', () => {
   it('are lower in a fan oven, and at first under a crumb', () => {
-    const fan = usualHeats(aBody(), { oven: { ...aPlace.oven, kind: 'fan' } });
+    const fan = referenceHeats(aBody(), { oven: { ...aPlace.oven, kind: 'fan' } });
     expect(usual().first[0] - fan.first[0]).toBe(12);
-    const crumb = usualHeats(aBody({ top: { ...aBody().top!, startsLowerC: 14 } }), aPlace);
+    const crumb = referenceHeats(aBody({ top: { ...aBody().top!, startsLowerC: 14 } }), aPlace);
     expect(usual().first[0] - crumb.first[0]).toBe(14);
     expect(crumb.second).toEqual(usual().second);
   });
@@ -134,14 +134,14 @@ describe('usual heats', () => {
 
 describe('stages as they are set', () => {
   it('are in fives, and never before the filling is done', () => {
-    const [one, two] = stagesOf(way({ firstMin: 15, doneMin: 47.2 }), { timeMin: 43, coloured: false });
+    const [one, two] = asStages(way({ firstMin: 15, doneMin: 47.2 }), { timeMin: 43, coloured: false });
     expect(one).toEqual({ tempC: 205, timeMin: 15 });
     expect(two.timeMin % 5).toBe(0);
     expect(15 + two.timeMin).toBeGreaterThanOrEqual(43 - 1);
   });
 
   it('one heat is cut where it would be looked at, half way', () => {
-    const [one, two] = stagesOf(way({ firstC: 190, secondC: 190, doneMin: 40 }));
+    const [one, two] = asStages(way({ firstC: 190, secondC: 190, doneMin: 40 }));
     expect(one.tempC).toBe(two.tempC);
     expect(one.timeMin + two.timeMin).toBe(40);
     expect(isSingle(way({ firstC: 190, secondC: 190 }))).toBe(true);
@@ -150,7 +150,7 @@ describe('stages as they are set', () => {
 
   it('a five that misses the colour by a minute is that minute longer, by more the next five', () => {
     const whole = (timeMin: number, coloured: boolean): number =>
-      stagesOf(way({ firstC: 200, secondC: 200, doneMin: 30 }), { timeMin, coloured }).reduce(
+      asStages(way({ firstC: 200, secondC: 200, doneMin: 30 }), { timeMin, coloured }).reduce(
         (sum, stage) => sum + stage.timeMin,
         0,
       );
@@ -161,7 +161,7 @@ describe('stages as they are set', () => {
   });
 
   it('short times stay in minutes', () => {
-    const [one, two] = stagesOf(way({ firstC: 200, secondC: 200, doneMin: 7.2 }), {
+    const [one, two] = asStages(way({ firstC: 200, secondC: 200, doneMin: 7.2 }), {
       timeMin: 7,
       coloured: false,
     });

@@ -1,9 +1,9 @@
 import type { BakeSpec, ColourName, Stage } from '../../schema/index.js';
 import type { OtherSchedule, Schedule, StageBands } from './bands.js';
-import { bandsOf, bestOfPairs, colourOff, isSingle } from './bands.js';
+import { goodBands, bestOfPairs, colourOff, isSingle } from './bands.js';
 import type { PieBody } from '../materials/index.js';
 import { colourTargets } from '../materials/index.js';
-import type { Interventions, Run, Seen } from '../simulation/index.js';
+import type { Interventions, SimulationRun, EventTimes } from '../simulation/index.js';
 import {
   advance,
   branch,
@@ -20,8 +20,8 @@ import {
 import { onKnob } from './knob.js';
 import type { MeshSize } from '../mesh/index.js';
 import { meshSizes } from '../mesh/index.js';
-import type { Paused } from '../../units/index.js';
-import { stagesOf, usualHeats } from './reference-heats.js';
+import type { Resumable } from '../../units/index.js';
+import { asStages, referenceHeats } from './reference-heats.js';
 
 /** The settings tried for a still oven, C; a fan oven and tops of crumb are tried lower. Common practice, no source. */
 const searchGrid = {
@@ -59,14 +59,14 @@ const FOIL_WORTH_MIN = 8;
  * Bakes on at a setting until the pie is done and coloured; nothing when it never is done. Where the top is ahead of the
  * filling, the same with foil from then on is a second end.
  */
-export function ends(run: Run, settingC: number, colour: ColourName, before: Seen): End[] {
+export function ends(run: SimulationRun, settingC: number, colour: ColourName, before: EventTimes): End[] {
   const rule = run.model.body.done;
   const watch = watcher(rule, colour);
   const fromMin = run.state.timeS / 60;
   const wanted = colourTargets[colour].index;
   const foiled = run.interventions.foilMin !== null;
   let seen = before;
-  let ahead: { readonly run: Run; readonly seen: Seen } | null = null;
+  let ahead: { readonly run: SimulationRun; readonly seen: EventTimes } | null = null;
   while (run.state.timeS < searchGrid.longestMin * 60) {
     advance(run, settingC);
     if (run.state.timeS % 60 !== 0) continue;
@@ -116,18 +116,18 @@ interface SearchOptions {
 
 interface Trying {
   /** The pie as it goes in; each try begins there. */
-  readonly laid: Run;
+  readonly laid: SimulationRun;
   readonly keep: KeptTemperatures | null;
 }
 
 /** How much lower than the grid a pie is tried in an oven: for the oven itself, and for its first stage. */
 const lowerBy = (body: PieBody, spec: BakeSpec): { readonly all: number; readonly first: number } => {
-  const { lowerC, topLowerC } = usualHeats(body, spec);
+  const { lowerC, topLowerC } = referenceHeats(body, spec);
   return { all: lowerC, first: lowerC + topLowerC };
 };
 
 /** A run for each first temperature, branched at three moments into each second one until the pie is done. */
-function* tryPairs(body: PieBody, spec: BakeSpec, { laid, keep }: Trying): Paused<Schedule[][]> {
+function* tryPairs(body: PieBody, spec: BakeSpec, { laid, keep }: Trying): Resumable<Schedule[][]> {
   const lower = lowerBy(body, spec);
   const setting = (tempC: number): number => onKnob(Math.max(LEAST_C, tempC), spec.oven.knob);
   const firsts = keep
@@ -167,7 +167,7 @@ function* tryPairs(body: PieBody, spec: BakeSpec, { laid, keep }: Trying): Pause
 }
 
 /** One temperature all through; a share of the search lies behind. */
-function* trySingles(body: PieBody, spec: BakeSpec, { laid }: Trying, from: number): Paused<Schedule[][]> {
+function* trySingles(body: PieBody, spec: BakeSpec, { laid }: Trying, from: number): Resumable<Schedule[][]> {
   const lower = lowerBy(body, spec);
   const settings = unique(
     searchGrid.singleC.map((tempC) => onKnob(Math.max(LEAST_C, tempC - lower.all), spec.oven.knob)),
@@ -229,10 +229,10 @@ export function* findStages(
   body: PieBody,
   spec: BakeSpec,
   { size = meshSizes.coarse, interventions = noInterventions, keep = null }: SearchOptions = {},
-): Paused<FoundStages | null> {
+): Resumable<FoundStages | null> {
   const target = colourTargets[spec.colour].index;
   const trying = { laid: startRun(body, spec, LEAST_C, size, interventions), keep };
-  const usual = usualHeats(body, spec);
+  const usual = referenceHeats(body, spec);
   const pairs = spec.singleStage ? [] : (yield* tryPairs(body, spec, trying)).flatMap(interpolate);
   const singles = keep
     ? []
@@ -244,12 +244,12 @@ export function* findStages(
   if (!best) return null;
   const alike = ways.filter((way) => isSingle(way) === isSingle(best));
   return {
-    stages: stagesOf(best),
+    stages: asStages(best),
     schedule: best,
     foilMin: best.foilMin,
     doneMin: best.doneMin,
     browning: best.browning,
-    bands: bandsOf(alike, best, target),
+    bands: goodBands(alike, best, target),
     others: ranked.slice(1).map((way) => ({
       ...way,
       longerMin: way.doneMin - best.doneMin,

@@ -3,7 +3,7 @@ export {
   bakeSteps,
   bakeWork,
   interventionsFor,
-  mendSteps,
+  retimedBakeSteps,
   otherKindSteps,
   roughBake,
   turnAt,

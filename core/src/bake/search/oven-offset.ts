@@ -2,7 +2,7 @@ import type { Stage } from '../../schema/index.js';
 import { bisect } from '../../units/index.js';
 import type { PieBody } from '../materials/index.js';
 import { meshSizes } from '../mesh/index.js';
-import type { OvenPlace } from '../simulation/index.js';
+import type { OvenPosition } from '../simulation/index.js';
 import { doneMin, simulateBake } from '../simulation/index.js';
 
 /** How far from its knob an oven may be before it wants repair rather than reckoning, C. */
@@ -13,7 +13,7 @@ const FOLLOW_MIN = 90;
 const NEAR_ENOUGH_C = 1;
 
 /** When a pie is done in an oven that is off by so much; a last stage goes on until it is. */
-function doneIn(body: PieBody, place: OvenPlace, stages: readonly Stage[], offsetC: number): number {
+function doneIn(body: PieBody, place: OvenPosition, stages: readonly Stage[], offsetC: number): number {
   const last = stages.at(-1);
   const longer = last ? [...stages.slice(0, -1), { ...last, timeMin: last.timeMin + FOLLOW_MIN }] : stages;
   const oven = { ...place.oven, offsetC };
@@ -34,7 +34,7 @@ function doneIn(body: PieBody, place: OvenPlace, stages: readonly Stage[], offse
  */
 export function offsetFromLonger(
   body: PieBody,
-  place: OvenPlace,
+  place: OvenPosition,
   stages: readonly Stage[],
   longerMin: number,
 ): number | null {

@@ -1,5 +1,5 @@
 import fc from 'fast-check';
-import { builtInLarder, rowOf } from '../../larder/index.js';
+import { builtInLarder, larderRow } from '../../larder/index.js';
 import { draftPlan } from '../../plan/index.js';
 import type { BakeSpec, FruitPart, PieSpec } from '../../schema/index.js';
 import { starterSpec } from '../../schema/index.js';
@@ -133,7 +133,7 @@ describe('what practice knows of ovens, dishes and fruit holds for any pie (comm
 
   /** Glass and stoneware are not baked frozen: they thaw first. What is said of freezing through is of metal. */
   const inMetal = (spec: PieSpec): PieSpec =>
-    rowOf(builtInLarder.materials, spec.dish.material).brittle
+    larderRow(builtInLarder.materials, spec.dish.material).brittle
       ? { ...spec, dish: { ...spec.dish, material: 'enamelled_steel' } }
       : spec;
 

@@ -1,6 +1,6 @@
 import type { BakeSpec } from '../../schema/index.js';
 import type { Schedule } from './bands.js';
-import { colourOff, costOf } from './bands.js';
+import { colourOff, scheduleCost } from './bands.js';
 import type { PieBody } from '../materials/index.js';
 import { colourTargets } from '../materials/index.js';
 import {
@@ -14,7 +14,7 @@ import {
 } from '../simulation/index.js';
 import { meshSizes } from '../mesh/index.js';
 import { ends } from './find-stages.js';
-import { usualHeats } from './reference-heats.js';
+import { referenceHeats } from './reference-heats.js';
 
 /** What a programme that somebody else chose does to a pie. */
 export interface OnProgramme {
@@ -32,7 +32,7 @@ const judge = (body: PieBody, bake: BakeSpec, way: Schedule): OnProgramme => {
     doneMin: way.doneMin,
     colourOff: colourOff(way, target),
     foilMin: way.foilMin,
-    cost: costOf(way, target, usualHeats(body, bake)),
+    cost: scheduleCost(way, target, referenceHeats(body, bake)),
   };
 };
 

@@ -1,5 +1,5 @@
 import type { BakeSpec, Stage } from '../../schema/index.js';
-import type { Schedule, UsualHeats } from './bands.js';
+import type { Schedule, ReferenceHeats } from './bands.js';
 import { isSingle } from './bands.js';
 import type { PieBody } from '../materials/index.js';
 
@@ -7,7 +7,7 @@ import type { PieBody } from '../materials/index.js';
 const FAN_LOWER_C = 12;
 
 /** What practice does with such a pie. Common practice, no source. */
-export function usualHeats(body: PieBody, { oven }: Pick<BakeSpec, 'oven'>): UsualHeats {
+export function referenceHeats(body: PieBody, { oven }: Pick<BakeSpec, 'oven'>): ReferenceHeats {
   const lowerC = oven.kind === 'fan' ? FAN_LOWER_C : 0;
   const topLowerC = body.top?.startsLowerC ?? 0;
   return {
@@ -46,7 +46,7 @@ const inFives = (timeMin: number, least: Least): number => {
  * Both stages as they are set, home at `doneMin`, all that is asked for at `least`: a single one is cut where a two-stage bake
  * would be looked at.
  */
-export function stagesOf(
+export function asStages(
   best: Schedule,
   least: Least = { timeMin: best.doneMin, coloured: false },
 ): [Stage, Stage] {

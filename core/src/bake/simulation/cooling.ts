@@ -1,8 +1,8 @@
 import type { PieBody } from '../materials/index.js';
-import { cellKinds, layMesh } from '../mesh/index.js';
+import { cellKinds, buildMesh } from '../mesh/index.js';
 import type { BoundaryConditions } from '../physics/index.js';
 import { bakeModel, bareTop, heatSteps, startState } from '../physics/index.js';
-import type { Run } from './simulate.js';
+import type { SimulationRun } from './simulate.js';
 import { reading } from './simulate.js';
 
 /** A slice stands when the hottest filling is below this; firm ones a little lower. Common practice, no source. */
@@ -36,9 +36,9 @@ const noDish = (body: PieBody): PieBody => ({
 });
 
 /** The same pie lifted or turned out of its dish: the dish and its heat stay behind. */
-export function liftOut(baked: Run, pressurePa: number): Run {
+export function liftOut(baked: SimulationRun, pressurePa: number): SimulationRun {
   const body = noDish(baked.model.body);
-  const mesh = layMesh(body, baked.model.mesh.size);
+  const mesh = buildMesh(body, baked.model.mesh.size);
   const state = startState(mesh, body, reading(baked).baseC);
   // Food cells come first in every mesh of a body, in the same order; what lies after them was dish.
   const food = mesh.kind.findIndex((kind) => kind === cellKinds.dish);
@@ -64,7 +64,7 @@ interface CoolingPlace {
  * @example coolDown(run, { roomC: 21 }).sliceMin
  */
 export function coolDown(
-  baked: Run,
+  baked: SimulationRun,
   { roomC, outAfterMin = null }: CoolingPlace,
   sliceC = CLEAN_SLICE_C,
 ): Cooling {

@@ -27,13 +27,13 @@ const NEAR_COLOUR = 0.92;
 const CRISP_MOISTURE = 0.06;
 
 /** What was seen of a bake so far: the first crossing of each event, and the last reading. */
-export interface Seen {
+export interface EventTimes {
   readonly events: BakeEvents;
   readonly last: Reading | null;
 }
 
 /** Before the first reading. */
-export const nothingSeen: Seen = {
+export const nothingSeen: EventTimes = {
   events: {
     goldenMin: null,
     edgeBubblingMin: null,
@@ -51,7 +51,7 @@ export const nothingSeen: Seen = {
 /** An event comes when its value first reaches its level. */
 type Sign = readonly [event: keyof BakeEvents, value: (reading: Reading) => number, level: number];
 
-const signsOf = ({ coldestC }: Pick<DoneRule, 'coldestC'>, colour: ColourName): readonly Sign[] => [
+const doneSigns = ({ coldestC }: Pick<DoneRule, 'coldestC'>, colour: ColourName): readonly Sign[] => [
   ['goldenMin', (r) => r.topBrowning, GOLDEN],
   ['edgeBubblingMin', (r) => Number(r.edgeBubbling), 1],
   ['centreBubblingMin', (r) => Number(r.centreBubbling), 1],
@@ -74,8 +74,8 @@ function crossedMin(last: Reading | null, now: Reading, [, value, level]: Sign):
 export function watcher(
   rule: Pick<DoneRule, 'coldestC'>,
   colour: ColourName,
-): (seen: Seen, now: Reading) => Seen {
-  const signs = signsOf(rule, colour);
+): (seen: EventTimes, now: Reading) => EventTimes {
+  const signs = doneSigns(rule, colour);
   return ({ events, last }, now) => {
     let found = events;
     for (const sign of signs) {

@@ -1,11 +1,11 @@
 export type { Cooling } from './cooling.js';
 export { coolDown } from './cooling.js';
-export type { BakeEvents, Seen } from './events.js';
+export type { BakeEvents, EventTimes } from './events.js';
 export { doneMin, filledMin, homeMin, mostToSpareMin, nothingSeen, watcher } from './events.js';
 export type { OvenState } from './oven.js';
 export { boundaryIn, loadedOven, ovenAfter, ovenTraits } from './oven.js';
 export type { Reading } from './readings.js';
-export type { Baked, Try } from './recorded-run.js';
-export { endedBy, outOf, watch } from './recorded-run.js';
-export type { Interventions, OvenPlace, Run } from './simulate.js';
+export type { RecordedBake, Try } from './recorded-run.js';
+export { endedBy, resultOf, recordRun } from './recorded-run.js';
+export type { Interventions, OvenPosition, SimulationRun } from './simulate.js';
 export { advance, branch, noInterventions, reading, simulateBake, startAgain, startRun } from './simulate.js';

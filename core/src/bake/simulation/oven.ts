@@ -28,7 +28,7 @@ export interface OvenTraits {
 const AIR_DIP = constant('airDip');
 
 /** Nearer the floor the base gets more of the walls' extra radiation, nearer the roof the top. */
-const shiftOf: Readonly<Record<RackLevel, number>> = { low: -1, middle: 0, high: 1 };
+const rackShiftC: Readonly<Record<RackLevel, number>> = { low: -1, middle: 0, high: 1 };
 
 /** Natural convection over a wide pie is weaker than over a small one: h falls as D^-1/4 from 25 cm. Handbook. */
 const USUAL_ACROSS_M = 0.25;
@@ -47,7 +47,7 @@ export function ovenTraits(
   const fan = oven.kind === 'fan';
   const rise = constant(fan ? 'fanRadiant' : 'stillRadiant');
   const floor = constant(fan ? 'fanFloor' : 'stillFloor');
-  const shift = constant('rackShift') * shiftOf[rack];
+  const shift = constant('rackShift') * rackShiftC[rack];
   const lag = fan ? constant('fanWalls') : 1;
   return {
     convectionWM2K: fan ? constant('fanH') : constant('stillH') * (USUAL_ACROSS_M / acrossM) ** 0.25,

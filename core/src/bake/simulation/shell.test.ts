@@ -1,7 +1,7 @@
 import { aBody, aPlace } from '../../test/body.js';
 import { once } from '../../test/once.js';
 import { colourTargets } from '../materials/colour.js';
-import { layMesh } from '../mesh/build-mesh.js';
+import { buildMesh } from '../mesh/build-mesh.js';
 import { meshSizes } from '../mesh/mesh-size.js';
 import type { Reading } from './readings.js';
 import { noInterventions, simulateBake } from './simulate.js';
@@ -44,7 +44,7 @@ describe('an empty shell', () => {
   });
 
   it('is judged from both sides', () => {
-    const mesh = layMesh(shell, meshSizes.coarse);
+    const mesh = buildMesh(shell, meshSizes.coarse);
     expect(mesh.topCells.slice(meshSizes.coarse.columns)).toEqual(mesh.baseCells);
     const { topBrowning, baseBrowning } = at(weighted(), 35);
     expect(topBrowning).toBeLessThan(baseBrowning);
@@ -53,7 +53,7 @@ describe('an empty shell', () => {
 
   it('comes back with its filling as pale as it was to be baked', () => {
     const body = aBody({ top: null, baseBaked: true });
-    const mesh = layMesh(body, meshSizes.coarse);
+    const mesh = buildMesh(body, meshSizes.coarse);
     const { browning } = startState(mesh, body);
     for (const cell of mesh.pastry) expect(browning[cell]).toBe(colourTargets.straw.index);
     for (const cell of mesh.fillingCells) expect(browning[cell]).toBe(0);

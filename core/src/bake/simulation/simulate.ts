@@ -4,7 +4,7 @@ import { chill } from './chill.js';
 import { airPressurePa, constant } from '../materials/index.js';
 import type { BakeEvents } from './events.js';
 import { eventsIn } from './events.js';
-import { layMesh, meshSizes } from '../mesh/index.js';
+import { buildMesh, meshSizes } from '../mesh/index.js';
 import type { MeshSize } from '../mesh/index.js';
 import type { BakeModel, BakeState, BoundaryConditions, Cover } from '../physics/index.js';
 import { bakeModel, bareTop, copyState, heatSteps, SLOW_EVERY, startState } from '../physics/index.js';
@@ -26,13 +26,13 @@ export interface Interventions {
 export const noInterventions: Interventions = { foilMin: null, weightsMin: 0, doorMin: [] };
 
 /** The oven side of a bake: which oven, where in it, how high up, and the colour that is wanted. */
-export type OvenPlace = Pick<
+export type OvenPosition = Pick<
   BakeSpec,
   'oven' | 'altitudeM' | 'beneath' | 'rack' | 'colour' | 'ready' | 'beside'
 >;
 
 /** A bake under way: copy it with `branch` to try different ways on from the same moment. */
-export interface Run {
+export interface SimulationRun {
   readonly model: BakeModel;
   readonly traits: OvenTraits;
   readonly state: BakeState;
@@ -47,10 +47,10 @@ export interface Run {
 const BENCH_C = 20;
 
 const putIn = (
-  { model, traits, interventions }: Pick<Run, 'model' | 'traits' | 'interventions'>,
-  { ready }: Pick<OvenPlace, 'ready'>,
+  { model, traits, interventions }: Pick<SimulationRun, 'model' | 'traits' | 'interventions'>,
+  { ready }: Pick<OvenPosition, 'ready'>,
   firstC: number,
-): Run => {
+): SimulationRun => {
   const { mesh, body } = model;
   const oven = loadedOven(traits, firstC, ready);
   const state = startState(mesh, body, body.startC, oven.wallC);
@@ -62,22 +62,22 @@ const putIn = (
 /** Puts a pie into an oven heated through to the first stage. */
 export function startRun(
   body: PieBody,
-  place: OvenPlace,
+  place: OvenPosition,
   firstC: number,
   size: MeshSize = meshSizes.usual,
   interventions: Interventions = noInterventions,
-): Run {
+): SimulationRun {
   const traits = ovenTraits(place, 2 * body.topRadiusM);
-  const mesh = layMesh(body, size, place.beneath);
+  const mesh = buildMesh(body, size, place.beneath);
   const model = bakeModel(mesh, body, airPressurePa(place.altitudeM));
   return putIn({ model, traits, interventions }, place, firstC);
 }
 
 /** The same pie from its start, the oven at another heat: mesh and tables are laid once for all. */
-export const startAgain = (run: Run, place: OvenPlace, firstC: number): Run => putIn(run, place, firstC);
+export const startAgain = (run: SimulationRun, place: OvenPosition, firstC: number): SimulationRun => putIn(run, place, firstC);
 
 /** Written out in the order of `startRun`, as `copyState` is. */
-export const branch = (run: Run, interventions = run.interventions): Run => ({
+export const branch = (run: SimulationRun, interventions = run.interventions): SimulationRun => ({
   model: run.model,
   traits: run.traits,
   state: copyState(run.state),
@@ -88,7 +88,7 @@ export const branch = (run: Run, interventions = run.interventions): Run => ({
 });
 
 /** What lies over the pie at a moment: weights in a shell, foil, or nothing. */
-function coverAt({ interventions: { foilMin, weightsMin }, weightsC }: Run, timeMin: number): Cover {
+function coverAt({ interventions: { foilMin, weightsMin }, weightsC }: SimulationRun, timeMin: number): Cover {
   if (timeMin < weightsMin) {
     return {
       share: constant('weightsShare'),
@@ -104,7 +104,7 @@ function coverAt({ interventions: { foilMin, weightsMin }, weightsC }: Run, time
 }
 
 /** Weights after a while: heated by the shell below and the oven above, as one lump; implicit in time. */
-function weightsAfter({ weightsC, model, state, oven }: Run, timeS: number): number {
+function weightsAfter({ weightsC, model, state, oven }: SimulationRun, timeS: number): number {
   const { topCells } = model.mesh;
   const shellC = topCells.reduce((sum, cell) => sum + state.tempC[cell]!, 0) / topCells.length;
   const stays = constant('weightsHeat') / timeS;
@@ -124,11 +124,11 @@ const STEAM_COUNTS = 1e-5;
 /** A filling so near its boil is about to send steam through its top, K. Estimate. */
 const NEAR_BOIL_K = 2;
 
-const steamOf = ({ model, state }: Run): number =>
+const steamFlux = ({ model, state }: SimulationRun): number =>
   model.mesh.stacks.reduce((sum, _, j) => sum + state.vapourFlux[j]! * model.mesh.columnArea[j]!, 0);
 
 /** Whether nothing sudden is to be expected. */
-function isSettled({ model, state, steam }: Run): boolean {
+function isSettled({ model, state, steam }: SimulationRun): boolean {
   if (state.timeS < SETTLED_S || steam.changes) return false;
   for (const i of model.mesh.fillingCells) {
     if (state.boiling[i] === 0 && state.tempC[i]! > model.fillingBoilsC - NEAR_BOIL_K) return false;
@@ -140,7 +140,7 @@ function isSettled({ model, state, steam }: Run): boolean {
  * So many steps come now before what changes slowly is brought up to date, and they last so long together: longer ones where
  * less changes. Long ones begin on whole ones, so that readings fall on them.
  */
-function stepsAhead(run: Run): { readonly steps: number; readonly lastS: number } {
+function stepsAhead(run: SimulationRun): { readonly steps: number; readonly lastS: number } {
   const { timeS } = run.state;
   const { stepS, warmedTimes, settledTimes, lateSteps } = run.model.mesh.size;
   const of = (times: number): number => SLOW_EVERY * times * stepS;
@@ -151,7 +151,7 @@ function stepsAhead(run: Run): { readonly steps: number; readonly lastS: number 
 }
 
 /** Bakes on for a few steps at a setting. */
-export function advance(run: Run, settingC: number): void {
+export function advance(run: SimulationRun, settingC: number): void {
   const { model, traits, state, interventions } = run;
   const { steps, lastS } = stepsAhead(run);
   const stepS = lastS / steps;
@@ -168,12 +168,12 @@ export function advance(run: Run, settingC: number): void {
   heatSteps(model, state, surroundingsAt, stepS, steps);
   state.timeS = Math.round(state.timeS);
   if (fromMin < interventions.weightsMin) run.weightsC = weightsAfter(run, lastS);
-  const kgS = steamOf(run);
+  const kgS = steamFlux(run);
   const changes = Math.abs(kgS - run.steam.kgS) > STEAM_CHANGES * Math.max(kgS, STEAM_COUNTS);
   run.steam = { kgS, changes };
 }
 
-export const reading = (run: Run): Reading =>
+export const reading = (run: SimulationRun): Reading =>
   readState(run.model.mesh, run.state, run.oven.wallC - run.oven.airDipC);
 
 export interface BakeRun {
@@ -196,12 +196,12 @@ const READING_S = 30;
  */
 export function simulateBake(
   body: PieBody,
-  place: OvenPlace,
+  place: OvenPosition,
   stages: readonly Stage[],
   size: MeshSize = meshSizes.usual,
   interventions: Interventions = noInterventions,
-  see?: (run: Run) => void,
-): BakeRun & { readonly run: Run } {
+  see?: (run: SimulationRun) => void,
+): BakeRun & { readonly run: SimulationRun } {
   const run = startRun(body, place, stages[0]?.tempC ?? 200, size, interventions);
   const readings: Reading[] = [reading(run)];
   see?.(run);

@@ -1,6 +1,6 @@
 import type { FillingSpec } from '../../schema/index.js';
-import type { Figure, Input, Sum } from '../../units/index.js';
-import { figure, from, given, q, sumOf } from '../../units/index.js';
+import type { Figure, Input, FigureSum } from '../../units/index.js';
+import { figure, from, given, q, makeSum } from '../../units/index.js';
 import { boughtMassG } from '../batch.js';
 import { BAND_DEVIATIONS } from '../evidence.js';
 import type { Filling } from '../filling.js';
@@ -20,8 +20,8 @@ export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
       rule: batch.fruits.length === 1 ? 'It is all of the fruit.' : 'Its part of the fruit.',
       sum:
         batch.fruits.length === 1
-          ? sumOf`all of ${q(batch.massG, 'g')}`
-          : sumOf`${q((100 * item.massG) / batch.massG, 'percent')} of ${q(batch.massG, 'g')}`,
+          ? makeSum`all of ${q(batch.massG, 'g')}`
+          : makeSum`${q((100 * item.massG) / batch.massG, 'percent')} of ${q(batch.massG, 'g')}`,
       inputs: from('fruit.mass'),
       source: chosen ? CHOICE_SOURCE : 'heap and collapse of the fruit table',
     }),
@@ -32,7 +32,7 @@ export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
       unit: 'g',
       spread: chosen ? 0.05 : 0.1,
       rule: 'Prepared fruit divided by the share that is left after peel, core and stone.',
-      sum: sumOf`${q(item.massG, 'g')} / ${q((100 * item.massG) / boughtMassG(item), 'percent')} left after peel, core or stone`,
+      sum: makeSum`${q(item.massG, 'g')} / ${q((100 * item.massG) / boughtMassG(item), 'percent')} left after peel, core or stone`,
       narrows: 'Weigh a kilogram before and after: the larder takes your own figure.',
       inputs: [
         ...from(`fruit.${i}.mass`),
@@ -46,7 +46,7 @@ export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
       value: 100 * (filling.prepared.releases[i] ?? 0),
       unit: 'percent',
       spread: BAND_DEVIATIONS * release.deviation,
-      sum: sumOf`${q(((filling.prepared.releases[i] ?? 0) * item.massG * item.fruit.waterPercent) / 100, 'g')} of its ${q((item.massG * item.fruit.waterPercent) / 100, 'g')} of water`,
+      sum: makeSum`${q(((filling.prepared.releases[i] ?? 0) * item.massG * item.fruit.waterPercent) / 100, 'g')} of its ${q((item.massG * item.fruit.waterPercent) / 100, 'g')} of water`,
       rule: 'Share of its water that ends free: firm to ripe by the table, then cutting, freezing and sugar each keep less in; a weep test moves it.',
       narrows:
         'Fruit differs from tree to tree and week to week. A weep test of twenty minutes narrows it most.',
@@ -81,7 +81,7 @@ export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
         : 'Fruit whose cooked filling comes level with the lined dish: its heaped volume, how far it sinks, and what sugar and juice add.',
       sum: chosen
         ? []
-        : sumOf`heaped raw it takes ${q(filling.heapMl, 'mL')}, cooked with sugar and juice ${q(filling.cookedMl, 'mL')}`,
+        : makeSum`heaped raw it takes ${q(filling.heapMl, 'mL')}, cooked with sugar and juice ${q(filling.cookedMl, 'mL')}`,
       inputs: chosen ? [] : from('dish.net'),
       source: chosen ? CHOICE_SOURCE : 'cup weights and collapse of the fruit table; 240 mL to the cup',
     }),
@@ -94,9 +94,9 @@ export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
         unit: 'g',
         spread: key === 'water' ? 0.02 : 0.15,
         rule: 'Percent of each fruit times its mass, added up.',
-        sum: batch.fruits.flatMap((f, i): Sum => [
+        sum: batch.fruits.flatMap((f, i): FigureSum => [
           ...(i > 0 ? [' + '] : []),
-          ...sumOf`${q(f.massG, 'g')} x ${q(columns[key]?.(f) ?? 0, 'percent')}`,
+          ...makeSum`${q(f.massG, 'g')} x ${q(columns[key]?.(f) ?? 0, 'percent')}`,
         ]),
         inputs: batch.fruits.flatMap((f, i): Input[] => [
           { figure: `fruit.${i}.mass` },

@@ -1,8 +1,8 @@
 import type { Larder } from '../../larder/index.js';
 import { solublePercent } from '../../larder/index.js';
 import type { FillingSpec } from '../../schema/index.js';
-import type { Figure, Sum } from '../../units/index.js';
-import { figure, from, given, q, sumOf } from '../../units/index.js';
+import type { Figure, FigureSum } from '../../units/index.js';
+import { figure, from, given, q, makeSum } from '../../units/index.js';
 import type { Filling } from '../filling.js';
 import { stirredInG } from '../glaze.js';
 import { fruitFigures } from './fruit.js';
@@ -12,7 +12,7 @@ import { sugarFigures } from './sugar.js';
 import { thickenerFigures } from './thickener.js';
 
 /** All that a filling is weighed from, and what boils off before the oven. */
-function massSum(spec: FillingSpec, { batch, sugar, thickenerG, brought, prepared }: Filling): Sum {
+function massSum(spec: FillingSpec, { batch, sugar, thickenerG, brought, prepared }: Filling): FigureSum {
   const parts: readonly (readonly [massG: number, what: string])[] = [
     [batch.massG, 'of fruit'],
     [sugar.massG, 'of sugar'],
@@ -24,8 +24,8 @@ function massSum(spec: FillingSpec, { batch, sugar, thickenerG, brought, prepare
   ];
   const added = parts.filter(([massG]) => massG > 0);
   return [
-    ...added.flatMap(([massG, what], i): Sum => sumOf`${i > 0 ? ' + ' : ''}${q(massG, 'g')} ${what}`),
-    ...(prepared.boiledOffG > 0 ? sumOf` - ${q(prepared.boiledOffG, 'g')} boiled away` : []),
+    ...added.flatMap(([massG, what], i): FigureSum => makeSum`${i > 0 ? ' + ' : ''}${q(massG, 'g')} ${what}`),
+    ...(prepared.boiledOffG > 0 ? makeSum` - ${q(prepared.boiledOffG, 'g')} boiled away` : []),
   ];
 }
 
@@ -44,7 +44,7 @@ export function fillingFigures(spec: FillingSpec, filling: Filling, larder: Lard
       unit: 'pH',
       low: filling.ph - 0.2,
       high: filling.ph + 0.2,
-      sum: filling.batch.fruits.flatMap(({ fruit, massG }, i): Sum => [
+      sum: filling.batch.fruits.flatMap(({ fruit, massG }, i): FigureSum => [
         i > 0 ? ', ' : '',
         q(massG, 'g'),
         ' at ',

@@ -1,5 +1,5 @@
-import type { Figure, Input, Sum } from '../../units/index.js';
-import { figure, from, q, sumOf } from '../../units/index.js';
+import type { Figure, Input, FigureSum } from '../../units/index.js';
+import { figure, from, q, makeSum } from '../../units/index.js';
 import { lemon } from '../../larder/index.js';
 import type { FillingSpec } from '../../schema/index.js';
 import { BAND_DEVIATIONS } from '../evidence.js';
@@ -10,7 +10,7 @@ import { LEDGER_SOURCE } from './source.js';
 const NARROWS = 'Most of it is how much juice this fruit gives. A weep test of twenty minutes narrows it.';
 
 /** Who drinks how much of the juice, and what of that is water. */
-function soakedSum({ wouldSoak, soakedG, soakedWaterG }: Ledger): Sum {
+function soakedSum({ wouldSoak, soakedG, soakedWaterG }: Ledger): FigureSum {
   const drinkers = (
     [
       ['crust', wouldSoak.crustG],
@@ -18,13 +18,13 @@ function soakedSum({ wouldSoak, soakedG, soakedWaterG }: Ledger): Sum {
       ['dried fruit', wouldSoak.driedG],
     ] as const
   ).filter(([, massG]) => massG > 0);
-  if (drinkers.length === 0) return sumOf`nothing drinks of it`;
+  if (drinkers.length === 0) return makeSum`nothing drinks of it`;
   const all = drinkers.flatMap(
-    ([who, massG], i): Sum => sumOf`${i > 0 ? ' + ' : ''}${q(massG, 'g')} in ${who}`,
+    ([who, massG], i): FigureSum => makeSum`${i > 0 ? ' + ' : ''}${q(massG, 'g')} in ${who}`,
   );
   const wanted = drinkers.reduce((sum, [, massG]) => sum + massG, 0);
-  const short = soakedG < wanted ? sumOf`, but only ${q(soakedG, 'g')} is there for them` : [];
-  return [...all, ...short, ...sumOf`; ${q((100 * soakedWaterG) / soakedG, 'percent')} of that is water`];
+  const short = soakedG < wanted ? makeSum`, but only ${q(soakedG, 'g')} is there for them` : [];
+  return [...all, ...short, ...makeSum`; ${q((100 * soakedWaterG) / soakedG, 'percent')} of that is water`];
 }
 
 /** Figures of the juice ledger. */
@@ -39,7 +39,7 @@ export function ledgerFigures({ lemonJuiceG }: FillingSpec, filling: Filling): F
     spread: number,
     rule: string,
     inputs: Input[],
-    sum: Sum = [],
+    sum: FigureSum = [],
   ): Figure =>
     figure({
       id: `ledger.${id}`,
@@ -61,7 +61,7 @@ export function ledgerFigures({ lemonJuiceG }: FillingSpec, filling: Filling): F
       0.02,
       'Water of all fruit.',
       from('fruit.water'),
-      sumOf`${g(filling.batch.massG)} of fruit x ${q((100 * ledger.fruitWaterG) / filling.batch.massG, 'percent')} of water`,
+      makeSum`${g(filling.batch.massG)} of fruit x ${q((100 * ledger.fruitWaterG) / filling.batch.massG, 'percent')} of water`,
     ),
     line(
       'liquid_water',
@@ -70,7 +70,7 @@ export function ledgerFigures({ lemonJuiceG }: FillingSpec, filling: Filling): F
       0,
       'Lemon juice is 91 % water; liquid sugars bring theirs.',
       from('sugar.mass'),
-      sumOf`${g(lemonJuiceG * (lemon.waterPercent / 100))} of lemon juice + ${g(ledger.liquidWaterG - lemonJuiceG * (lemon.waterPercent / 100))} of sugar and liquids`,
+      makeSum`${g(lemonJuiceG * (lemon.waterPercent / 100))} of lemon juice + ${g(ledger.liquidWaterG - lemonJuiceG * (lemon.waterPercent / 100))} of sugar and liquids`,
     ),
     line(
       'bound',
@@ -79,7 +79,7 @@ export function ledgerFigures({ lemonJuiceG }: FillingSpec, filling: Filling): F
       wet / 2,
       'Water that does not come free.',
       from('ledger.fruit_water', 'fruit.0.release'),
-      sumOf`${g(ledger.fruitWaterG)} of water, less ${g(ledger.fruitWaterG - ledger.boundWaterG)} that comes free`,
+      makeSum`${g(ledger.fruitWaterG)} of water, less ${g(ledger.fruitWaterG - ledger.boundWaterG)} that comes free`,
     ),
     line(
       'boiled_off',
@@ -89,8 +89,8 @@ export function ledgerFigures({ lemonJuiceG }: FillingSpec, filling: Filling): F
       'What the preparation takes off on the hob.',
       [],
       ledger.boiledOffG > 0
-        ? sumOf`${g(ledger.boiledOffG)} of the ${g(ledger.cameFreeG)} that came free`
-        : sumOf`nothing is boiled down`,
+        ? makeSum`${g(ledger.boiledOffG)} of the ${g(ledger.cameFreeG)} that came free`
+        : makeSum`nothing is boiled down`,
     ),
     line(
       'evaporated',
@@ -99,7 +99,7 @@ export function ledgerFigures({ lemonJuiceG }: FillingSpec, filling: Filling): F
       0.4,
       'Steam that leaves by vents, gaps and bare fruit, less the steam that the pastry under it gives: under a lid the two are nearly even. Before the bake is worked out by oven heat, area, minutes of bubbling and how open the top is.',
       from('dish.top_area', 'build.vent_share'),
-      sumOf`${q(ledger.cameFreeG > 0 ? (100 * ledger.evaporatedG) / ledger.cameFreeG : 0, 'percent')} of the ${g(ledger.cameFreeG)} that came free`,
+      makeSum`${q(ledger.cameFreeG > 0 ? (100 * ledger.evaporatedG) / ledger.cameFreeG : 0, 'percent')} of the ${g(ledger.cameFreeG)} that came free`,
     ),
     line(
       'soaked',
@@ -124,7 +124,7 @@ export function ledgerFigures({ lemonJuiceG }: FillingSpec, filling: Filling): F
         'ledger.evaporated',
         'ledger.soaked',
       ),
-      sumOf`${g(ledger.fruitWaterG)} + ${g(ledger.liquidWaterG)} - ${g(ledger.boundWaterG)} - ${g(ledger.boiledOffG)} - ${g(ledger.evaporatedG)} - ${g(ledger.soakedWaterG)}`,
+      makeSum`${g(ledger.fruitWaterG)} + ${g(ledger.liquidWaterG)} - ${g(ledger.boundWaterG)} - ${g(ledger.boiledOffG)} - ${g(ledger.evaporatedG)} - ${g(ledger.soakedWaterG)}`,
     ),
     line(
       'juice',
@@ -133,7 +133,7 @@ export function ledgerFigures({ lemonJuiceG }: FillingSpec, filling: Filling): F
       wet,
       'Held water with the sugar, acid and fruit solids dissolved in it.',
       from('ledger.held', 'sugar.mass', 'ledger.brix'),
-      sumOf`${g(ledger.heldWaterG)} of water + ${g(ledger.juiceG - ledger.heldWaterG)} dissolved in it`,
+      makeSum`${g(ledger.heldWaterG)} of water + ${g(ledger.juiceG - ledger.heldWaterG)} dissolved in it`,
     ),
     figure({
       id: 'ledger.brix',
@@ -142,7 +142,7 @@ export function ledgerFigures({ lemonJuiceG }: FillingSpec, filling: Filling): F
       unit: 'Brix',
       spread: wet / 2,
       rule: 'What is dissolved over the juice. Part of the added sugar stays with the water in the fruit.',
-      sum: sumOf`${g(ledger.juiceG - ledger.heldWaterG)} / ${g(ledger.juiceG)}`,
+      sum: makeSum`${g(ledger.juiceG - ledger.heldWaterG)} / ${g(ledger.juiceG)}`,
       inputs: from('sugar.mass', 'ledger.held'),
       source: LEDGER_SOURCE,
     }),

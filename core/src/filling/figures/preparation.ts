@@ -1,5 +1,5 @@
 import type { Figure } from '../../units/index.js';
-import { figure, from, q, sumOf } from '../../units/index.js';
+import { figure, from, q, makeSum } from '../../units/index.js';
 import { BAND_DEVIATIONS } from '../evidence.js';
 import type { Filling } from '../filling.js';
 
@@ -19,7 +19,7 @@ export function preparationFigures({ prepared, release }: Filling): Figure[] {
       value: boilStop.juiceG,
       unit: 'g',
       spread: wet * 0.7,
-      sum: sumOf`${q(boilStop.juiceG - solidsG, 'g')} of water + ${q(solidsG, 'g')} of sugar and fruit solids in it`,
+      sum: makeSum`${q(boilStop.juiceG - solidsG, 'g')} of water + ${q(solidsG, 'g')} of sugar and fruit solids in it`,
       rule: 'Sugar draws a share of the water that will come free, faster from cut fruit; .85 of it drains, with .72 of the sugar.',
       inputs: from('sugar.mass', 'fruit.0.release'),
       source: DRAINING,
@@ -30,7 +30,7 @@ export function preparationFigures({ prepared, release }: Filling): Figure[] {
       value: boilStop.stopMassG,
       unit: 'g',
       spread: wet * 0.4,
-      sum: sumOf`${q(boilStop.juiceG, 'g')}, less ${q(boilStop.juiceG - boilStop.stopMassG, 'g')} that boils away`,
+      sum: makeSum`${q(boilStop.juiceG, 'g')}, less ${q(boilStop.juiceG - boilStop.stopMassG, 'g')} that boils away`,
       rule: 'The solids of the drained juice over the Brix to stop at; never past 70.',
       inputs: from('preparation.drained'),
       source: DRAINING,
@@ -41,7 +41,7 @@ export function preparationFigures({ prepared, release }: Filling): Figure[] {
       value: boilStop.stopVolumeMl,
       unit: 'mL',
       spread: wet * 0.4,
-      sum: sumOf`${q(boilStop.stopMassG, 'g')} / ${q(boilStop.stopMassG / boilStop.stopVolumeMl, 'ratio')} g for a mL`,
+      sum: makeSum`${q(boilStop.stopMassG, 'g')} / ${q(boilStop.stopMassG / boilStop.stopVolumeMl, 'ratio')} g for a mL`,
       rule: 'Its weight over the density of a syrup that strong.',
       inputs: from('preparation.stop_mass'),
       source: SYRUP,
@@ -53,7 +53,7 @@ export function preparationFigures({ prepared, release }: Filling): Figure[] {
       unit: 'C',
       low: boilStop.stopTempC - 0.5,
       high: boilStop.stopTempC + 0.5,
-      sum: sumOf`a syrup of ${q(boilStop.stopBrix, 'Brix')}`,
+      sum: makeSum`a syrup of ${q(boilStop.stopBrix, 'Brix')}`,
       rule: 'Boiling point of a syrup that strong at sea level; a degree less for every 300 m.',
       source: SYRUP,
     }),

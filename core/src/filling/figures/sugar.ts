@@ -1,9 +1,9 @@
 import type { Larder } from '../../larder/index.js';
 import type { FillingSpec } from '../../schema/index.js';
 import type { Figure } from '../../units/index.js';
-import { figure, from, given, q, sumOf } from '../../units/index.js';
+import { figure, from, given, q, makeSum } from '../../units/index.js';
 import type { Filling } from '../filling.js';
-import { ownSugarCreditG, sharpnessOf } from '../sugar.js';
+import { ownSugarCreditG, sharpness } from '../sugar.js';
 import { CHOICE_SOURCE } from './source.js';
 
 /** Figures of sweetness. */
@@ -26,7 +26,7 @@ export function sugarFigures(spec: FillingSpec, filling: Filling, larder: Larder
           : 'The amount you set.',
       sum:
         spec.sugar.massG === null
-          ? sumOf`${q(batch.massG, 'g')} of fruit x ${q(100 * sugar.style, 'percent')} for the sweetness x ${q(sharpnessOf(batch), 'ratio')} for how sharp it is, ${creditG < 0 ? 'and' : 'less'} ${q(Math.abs(creditG), 'g')} for ${creditG < 0 ? 'the little sugar of its own' : 'its own sugar'}`
+          ? makeSum`${q(batch.massG, 'g')} of fruit x ${q(100 * sugar.style, 'percent')} for the sweetness x ${q(sharpness(batch), 'ratio')} for how sharp it is, ${creditG < 0 ? 'and' : 'less'} ${q(Math.abs(creditG), 'g')} for ${creditG < 0 ? 'the little sugar of its own' : 'its own sugar'}`
           : [],
       narrows:
         spec.sugar.massG === null
@@ -42,7 +42,7 @@ export function sugarFigures(spec: FillingSpec, filling: Filling, larder: Larder
       unit: 'percent',
       spread: 0.1,
       rule: 'Added sugar and the fruit’s own over the whole filling.',
-      sum: sumOf`(${q(sugar.sweetnessG, 'g')} + ${q(batch.sugarsG, 'g')} of its own) / ${q(massG, 'g')}`,
+      sum: makeSum`(${q(sugar.sweetnessG, 'g')} + ${q(batch.sugarsG, 'g')} of its own) / ${q(massG, 'g')}`,
       inputs: from('sugar.mass', 'fruit.sugars', 'filling.mass'),
       source: 'arithmetic',
     }),
@@ -53,7 +53,7 @@ export function sugarFigures(spec: FillingSpec, filling: Filling, larder: Larder
       unit: 'count',
       spread: 0.2,
       rule: 'All sugar over all acid, lemon with it: about 12 tastes sharp, 25 sweet.',
-      sum: sumOf`${q(totalG, 'g')} of sugar / ${q(acidG, 'g')} of acid`,
+      sum: makeSum`${q(totalG, 'g')} of sugar / ${q(acidG, 'g')} of acid`,
       inputs: from('sugar.mass', 'fruit.sugars', 'fruit.acid'),
       source: 'arithmetic; words: common practice, no source',
     }),

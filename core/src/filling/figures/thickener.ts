@@ -1,7 +1,7 @@
 import type { Larder } from '../../larder/index.js';
 import type { FillingSpec } from '../../schema/index.js';
-import type { Figure, Sum } from '../../units/index.js';
-import { figure, from, given, q, sumOf } from '../../units/index.js';
+import type { Figure, FigureSum } from '../../units/index.js';
+import { figure, from, given, q, makeSum } from '../../units/index.js';
 import type { Filling } from '../filling.js';
 import { isBaked } from '../preparation.js';
 import { setTargets } from '../set.js';
@@ -16,10 +16,10 @@ export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: La
   const own = filling.batch.fruits.length === 1 ? 'the fruit sets by itself' : 'the fruits set by themselves';
   const sum =
     dose.massG > 0
-      ? sumOf`${q(juiceG, 'g')} of juice x (${q(filling.target, 'g/100 g')} wanted, less the ${q(filling.body, 'g/100 g')} that ${own}) / ${q(filling.blend, 'ratio')} of the strength of corn starch`
-      : sumOf`none: ${own} to ${q(filling.body, 'g/100 g')}, and ${q(filling.target, 'g/100 g')} is wanted`;
+      ? makeSum`${q(juiceG, 'g')} of juice x (${q(filling.target, 'g/100 g')} wanted, less the ${q(filling.body, 'g/100 g')} that ${own}) / ${q(filling.blend, 'ratio')} of the strength of corn starch`
+      : makeSum`none: ${own} to ${q(filling.body, 'g/100 g')}, and ${q(filling.target, 'g/100 g')} is wanted`;
   const { learned } = spec;
-  const inAll: Sum =
+  const inAll: FigureSum =
     learned && dose.massG > 0
       ? [
           ...sum,
@@ -47,7 +47,7 @@ export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: La
       spread: 0.3,
       rule: 'Pectin and broken-down fruit, as corn starch per 100 g of juice, weighted by the juice each gives.',
       narrows: 'A spoonful of the cooked juice on a cold saucer shows it: say how it ran.',
-      sum: filling.batch.fruits.flatMap(({ fruit }, i): Sum => [
+      sum: filling.batch.fruits.flatMap(({ fruit }, i): FigureSum => [
         `${i > 0 ? ', ' : ''}${fruit.label.toLowerCase()} `,
         q(fruit.bodyPer100G, 'g/100 g'),
       ]),
@@ -61,7 +61,7 @@ export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: La
       unit: 'ratio',
       spread: 0.13,
       rule: 'Potency of the blend, weakened by acid, by minutes of boiling, and by sugar past 35 Brix.',
-      sum: sumOf`a gram stands for ${q(filling.blend, 'ratio')} g of corn starch at ${q(filling.ph, 'pH')} in a syrup of ${q(filling.ledger.syrupBrix, 'Brix')}`,
+      sum: makeSum`a gram stands for ${q(filling.blend, 'ratio')} g of corn starch at ${q(filling.ph, 'pH')} in a syrup of ${q(filling.ledger.syrupBrix, 'Brix')}`,
       inputs: [given('pH', filling.ph, 'pH'), ...from('ledger.brix')],
       source: 'acid: Hansuld & Briant 1954; sugar: Spies & Hoseney 1982; both from memory',
     }),
@@ -95,7 +95,7 @@ export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: La
           ? []
           : spec.thickeners.length === 1
             ? inAll
-            : sumOf`${q((100 * part.share) / shares, 'percent')} of ${q(dose.massG, 'g')}`,
+            : makeSum`${q((100 * part.share) / shares, 'percent')} of ${q(dose.massG, 'g')}`,
         narrows: set ? '' : narrows,
         inputs: from('thickener.dose'),
         source: set ? CHOICE_SOURCE : LEDGER_SOURCE,
@@ -108,7 +108,7 @@ export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: La
       unit: 'g/100 g',
       spread: dose.massG > 0 ? (dose.highG - dose.massG) / dose.massG : 0.1,
       rule: 'What the thickener gives to the juice, and the fruit’s own body.',
-      sum: sumOf`${q(thickenerG, 'g')} x ${q(filling.blend, 'ratio')} in ${q(juiceG, 'g')} of juice, and ${q(filling.body, 'g/100 g')} of the fruit’s own`,
+      sum: makeSum`${q(thickenerG, 'g')} x ${q(filling.blend, 'ratio')} in ${q(juiceG, 'g')} of juice, and ${q(filling.body, 'g/100 g')} of the fruit’s own`,
       narrows,
       inputs: from('ledger.juice', 'thickener.strength', 'thickener.body'),
       source: LEDGER_SOURCE,

@@ -3,17 +3,17 @@ import { inBatter } from '../../bake/index.js';
 import type { TopOf } from '../../geometry/index.js';
 import { dishVessel, topAs, toppingBatch, toppingComposition } from '../../geometry/index.js';
 import type { Larder, Topping } from '../../larder/index.js';
-import { rowOf } from '../../larder/index.js';
+import { larderRow } from '../../larder/index.js';
 import type { FormSpec } from '../../schema/index.js';
 import { usualBuckle } from '../../schema/index.js';
-import { q, sumOf } from '../../units/index.js';
+import { q, makeSum } from '../../units/index.js';
 import { watch } from '../advice.js';
 import type { Form, TopRules } from '../form.js';
 import { bareDish, TOPPING_MIN } from '../shared/in-a-dish.js';
 import { crumbBody, crumbFigures, crumbLines, crumbOver, mixedCrumb } from '../shared/crumb.js';
 import { plainTop, softBody, toppingFigures } from '../shared/pastry-top.js';
 import { takenUp, undotted, unglazed } from '../shared/taking-up.js';
-import { toppingLines, toppingOf } from '../shared/topping.js';
+import { toppingLines, chosenTopping } from '../shared/topping.js';
 
 /** Fruit and raw batter may fill so much of the tin: it rises. Estimate. */
 const ROOM = 0.67;
@@ -28,7 +28,7 @@ const BATTER_SWELLS_C = 80;
 const BATTER_DONE_C = 95;
 
 const batterOf = (form: FormSpec, larder: Larder): Topping =>
-  toppingOf(rowOf(larder.toppings, 'batter'), form.buckle?.own);
+  chosenTopping(larderRow(larder.toppings, 'batter'), form.buckle?.own);
 
 const batterTop: TopRules<TopOf<'batter'>> = {
   ...plainTop,
@@ -36,7 +36,7 @@ const batterTop: TopRules<TopOf<'batter'>> = {
   browning: (_top, { form, larder }) =>
     form.buckle?.streusel
       ? mixedCrumb(form.buckle.streusel, larder).browning
-      : rowOf(larder.toppings, 'batter').browning,
+      : larderRow(larder.toppings, 'batter').browning,
   body: (top, _build, beside) =>
     top.streusel
       ? crumbBody(top, top.streusel, beside)
@@ -50,11 +50,11 @@ const batterTop: TopRules<TopOf<'batter'>> = {
       top.batter.massG,
       'Batter',
       `${(form.buckle ?? usualBuckle).perFruit} times the fruit.`,
-      sumOf`${q((form.buckle ?? usualBuckle).perFruit, 'ratio')} x ${q(top.batter.massG / (form.buckle ?? usualBuckle).perFruit, 'g')} of fruit`,
+      makeSum`${q((form.buckle ?? usualBuckle).perFruit, 'ratio')} x ${q(top.batter.massG / (form.buckle ?? usualBuckle).perFruit, 'g')} of fruit`,
     ),
   ],
   slipLines: ({ batter, streusel }, larder) => [
-    ...toppingLines(rowOf(larder.toppings, 'batter'), batter, larder),
+    ...toppingLines(larderRow(larder.toppings, 'batter'), batter, larder),
     ...(streusel ? crumbLines(streusel, larder) : []),
   ],
   contains: (form, larder) => [

@@ -1,14 +1,14 @@
 import type { TopOf } from '../../geometry/index.js';
 import { areaCm2, topOutline, toppingBatch, toppingComposition } from '../../geometry/index.js';
 import type { Larder, Topping } from '../../larder/index.js';
-import { rowOf } from '../../larder/index.js';
+import { larderRow } from '../../larder/index.js';
 import type { FormSpec } from '../../schema/index.js';
 import { usualCobbler } from '../../schema/index.js';
-import { q, sumOf } from '../../units/index.js';
+import { q, makeSum } from '../../units/index.js';
 import type { Form, TopRules } from '../form.js';
 import { bareDish, TOPPING_MIN } from '../shared/in-a-dish.js';
 import { openFigure, plainTop, softBody, toppingFigures } from '../shared/pastry-top.js';
-import { toppingLines, toppingOf } from '../shared/topping.js';
+import { toppingLines, chosenTopping } from '../shared/topping.js';
 
 /** Fruit may fill so much of the dish: scones rise over it. Estimate. */
 const ROOM = 0.7;
@@ -17,12 +17,12 @@ const SCONE_G_PER_CM2 = 0.9;
 const SCONE_KG_M3 = 1000;
 
 const sconeDough = (form: FormSpec, larder: Larder): Topping =>
-  toppingOf(rowOf(larder.toppings, 'scone'), form.cobbler?.own);
+  chosenTopping(larderRow(larder.toppings, 'scone'), form.cobbler?.own);
 
 const sconeTop: TopRules<TopOf<'scones'>> = {
   ...plainTop,
   evaporates: ({ openShare }) => 0.15 + 0.7 * openShare,
-  browning: (_top, { larder }) => rowOf(larder.toppings, 'scone').browning,
+  browning: (_top, { larder }) => larderRow(larder.toppings, 'scone').browning,
   body: (top, { dish }, beside) => {
     const coveredM2 = (dish.topAreaCm2 * (1 - top.openShare)) / 1e4;
     const thicknessM = top.scones.massG / 1000 / SCONE_KG_M3 / coveredM2;
@@ -38,15 +38,15 @@ const sconeTop: TopRules<TopOf<'scones'>> = {
       top.scones.massG,
       'Scone dough',
       '.9 g for a cm2 of the top that it covers.',
-      sumOf`${q(SCONE_G_PER_CM2, 'g')} x ${q(100 * (1 - top.openShare), 'percent')} of ${q(areaCm2(topOutline(dish)), 'cm2')}`,
+      makeSum`${q(SCONE_G_PER_CM2, 'g')} x ${q(100 * (1 - top.openShare), 'percent')} of ${q(areaCm2(topOutline(dish)), 'cm2')}`,
     ),
     openFigure(
       top,
       'What the scones leave: steam and juice come up between them.',
-      sumOf`${q(100, 'percent')}, less ${q(100 * (1 - top.openShare), 'percent')} that you cover with scones`,
+      makeSum`${q(100, 'percent')}, less ${q(100 * (1 - top.openShare), 'percent')} that you cover with scones`,
     ),
   ],
-  slipLines: ({ scones }, larder) => toppingLines(rowOf(larder.toppings, 'scone'), scones, larder),
+  slipLines: ({ scones }, larder) => toppingLines(larderRow(larder.toppings, 'scone'), scones, larder),
   contains: (form, larder) => sconeDough(form, larder).contains,
 };
 

@@ -1,5 +1,5 @@
 import type { Form } from '../form.js';
-import { crumbTop as top, strewCrumb } from '../shared/crumb.js';
+import { crumbTopRules as top, strewCrumb } from '../shared/crumb.js';
 import { linedDish, TOPPING_MIN } from '../shared/in-a-dish.js';
 
 export const crumbTop: Form = {

@@ -1,7 +1,7 @@
 import type { Top, TopOf } from '../../geometry/index.js';
 import { areaCm2, cutterYield, packCutOuts, topOutline } from '../../geometry/index.js';
 import { usualCutOut } from '../../schema/index.js';
-import { figure, from, given, q, sumOf } from '../../units/index.js';
+import { figure, from, given, q, makeSum } from '../../units/index.js';
 import { watch } from '../advice.js';
 import type { Form, TopRules } from '../form.js';
 import { linedDish } from '../shared/in-a-dish.js';
@@ -24,14 +24,14 @@ const cutOutTop: TopRules<TopOf<'cut_outs'>> = {
       unit: 'count',
       spread: 0.05,
       rule: 'Rings from the rim inward: as many as touch, and one for the middle.',
-      sum: sumOf`pieces ${q(top.cutOuts.sizeCm, 'cm')} across on ${q(areaCm2(topOutline(dish)), 'cm2')}`,
+      sum: makeSum`pieces ${q(top.cutOuts.sizeCm, 'cm')} across on ${q(areaCm2(topOutline(dish)), 'cm2')}`,
       inputs: [given('each', top.cutOuts.sizeCm, 'cm'), ...from('dish.top_area')],
       source: 'geometry',
     }),
     openFigure(
       top,
       'The top less what the pieces cover; where two overlap it is counted once.',
-      sumOf`${q(areaCm2(topOutline(dish)), 'cm2')}, less ${q(top.cutOuts.showing, 'ratio')} whole pieces of ${q(top.cutOuts.pieceCm2, 'cm2')}`,
+      makeSum`${q(areaCm2(topOutline(dish)), 'cm2')}, less ${q(top.cutOuts.showing, 'ratio')} whole pieces of ${q(top.cutOuts.pieceCm2, 'cm2')}`,
     ),
     topDoughFigure(
       'Dough for the pieces',

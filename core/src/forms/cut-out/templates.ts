@@ -1,8 +1,8 @@
-import type { CutOuts, Drawing, Outline, Point, Say } from '../../geometry/index.js';
-import { about, cutOutLabels, cutOutPoints, edgeOf, placedPoints } from '../../geometry/index.js';
+import type { CutOuts, Drawing, Outline, Point, TemplateText } from '../../geometry/index.js';
+import { about, cutOutLabels, cutOutPoints, outlinePoints, placedPoints } from '../../geometry/index.js';
 
 /** One piece to cut, and where they all lie. */
-export function cutOutSheets(cutOuts: CutOuts, top: Outline, say: Say): Drawing[] {
+export function cutOutSheets(cutOuts: CutOuts, top: Outline, say: TemplateText): Drawing[] {
   const { shape, sizeCm, widthCm, pieces } = cutOuts;
   const one: Outline = { kind: 'rectangle', lengthCm: sizeCm, widthCm };
   const name = cutOutLabels[shape];
@@ -19,7 +19,7 @@ export function cutOutSheets(cutOuts: CutOuts, top: Outline, say: Say): Drawing[
       `${name}, where they lie`,
       top,
       [
-        { points: edgeOf(top), role: 'guide' },
+        { points: outlinePoints(top), role: 'guide' },
         ...pieces.map((piece) => ({ points: placedPoints(cutOuts, piece), role: 'cut' as const })),
       ],
       [],

@@ -2,7 +2,7 @@ import type { Top } from '../../geometry/index.js';
 import {
   about,
   disc,
-  edgeOf,
+  outlinePoints,
   foldFreeForm,
   foldHeights,
   foldVessel,
@@ -76,8 +76,8 @@ export const freeForm: Form = {
         'Disc for the free-form pie',
         base.outline,
         [
-          { points: edgeOf(base.outline), role: 'cut' },
-          { points: edgeOf(disc(fillingCm)), role: 'guide' },
+          { points: outlinePoints(base.outline), role: 'cut' },
+          { points: outlinePoints(disc(fillingCm)), role: 'guide' },
         ],
         [
           { at: [0, 0], text: `disc ${say(discCm)}, fruit ${say(fillingCm)}, border ${say(borderCm)}` },

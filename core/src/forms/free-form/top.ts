@@ -1,7 +1,7 @@
 import type { TopOf } from '../../geometry/index.js';
 import { discForCapacityCm, juiceHeldG } from '../../geometry/index.js';
-import type { Figure, Sum } from '../../units/index.js';
-import { figure, from, given, q, sumOf } from '../../units/index.js';
+import type { Figure, FigureSum } from '../../units/index.js';
+import { figure, from, given, q, makeSum } from '../../units/index.js';
 import type { Advice } from '../advice.js';
 import { sentence } from '../advice.js';
 import type { BuiltContext } from '../form.js';
@@ -51,7 +51,7 @@ function leakAdvice({ freeForm }: TopOf<'border'>, { filling }: BuiltContext): A
 
 function figures(top: TopOf<'border'>): Figure[] {
   const { freeForm } = top;
-  const length = (id: string, label: string, value: number, rule: string, sum: Sum): Figure =>
+  const length = (id: string, label: string, value: number, rule: string, sum: FigureSum): Figure =>
     figure({
       id: `free_form.${id}`,
       label,
@@ -69,21 +69,21 @@ function figures(top: TopOf<'border'>): Figure[] {
       'Across the fruit',
       freeForm.fillingCm,
       'Disc less its border on both sides.',
-      sumOf`${q(freeForm.discCm, 'cm')} - 2 x ${q(freeForm.borderCm, 'cm')}`,
+      makeSum`${q(freeForm.discCm, 'cm')} - 2 x ${q(freeForm.borderCm, 'cm')}`,
     ),
     length(
       'wall',
       'The fold stands',
       freeForm.wallCm,
       '.6 of the border and .4 cm; at most 3.5 cm.',
-      sumOf`.6 x ${q(freeForm.borderCm, 'cm')} + ${q(0.4, 'cm')}, no more than ${q(3.5, 'cm')}`,
+      makeSum`.6 x ${q(freeForm.borderCm, 'cm')} + ${q(0.4, 'cm')}, no more than ${q(3.5, 'cm')}`,
     ),
     length(
       'aperture',
       'Across the opening',
       freeForm.apertureCm,
       'The fruit, less what of the border lies over it.',
-      sumOf`${q(freeForm.fillingCm, 'cm')} - 2 x (${q(freeForm.borderCm, 'cm')} of border - ${q(freeForm.wallCm, 'cm')} that stands)`,
+      makeSum`${q(freeForm.fillingCm, 'cm')} - 2 x (${q(freeForm.borderCm, 'cm')} of border - ${q(freeForm.wallCm, 'cm')} that stands)`,
     ),
     figure({
       id: 'free_form.pleats',
@@ -92,14 +92,14 @@ function figures(top: TopOf<'border'>): Figure[] {
       unit: 'count',
       spread: 0.15,
       rule: 'The edge of the disc is longer than the ring it lies on; each pleat takes up twice its overlap.',
-      sum: sumOf`${q(freeForm.excessCm, 'cm')} of edge too much, ${q(freeForm.excessCm / Math.max(1, freeForm.pleats), 'cm')} in each`,
+      sum: makeSum`${q(freeForm.excessCm, 'cm')} of edge too much, ${q(freeForm.excessCm / Math.max(1, freeForm.pleats), 'cm')} in each`,
       inputs: from('free_form.wall'),
       source: 'geometry',
     }),
     openFigure(
       top,
       '(opening / fruit)^2.',
-      sumOf`(${q(freeForm.apertureCm, 'cm')} / ${q(freeForm.fillingCm, 'cm')})^2`,
+      makeSum`(${q(freeForm.apertureCm, 'cm')} / ${q(freeForm.fillingCm, 'cm')})^2`,
     ),
   ];
 }

@@ -3,11 +3,11 @@ import {
   about,
   cutterYield,
   discAreaCm2,
-  edgeOf,
+  outlinePoints,
   FILLING_G_PER_ML,
   lidTopFactor,
 } from '../../geometry/index.js';
-import { figure, from, q, sumOf } from '../../units/index.js';
+import { figure, from, q, makeSum } from '../../units/index.js';
 import type { TopRules } from '../form.js';
 import { pastryBody, pastryTop, PRACTICE, topDoughFigure } from '../shared/pastry-top.js';
 
@@ -47,7 +47,7 @@ export const parcelTop: TopRules<TopOf<'parcel'>> = {
       unit: 'g',
       spread: 0.15,
       rule: '.38 g for a cm2 of the disc.',
-      sum: sumOf`.38 g x ${q(discAreaCm2(top.disc.outline.lengthCm), 'cm2')}`,
+      sum: makeSum`.38 g x ${q(discAreaCm2(top.disc.outline.lengthCm), 'cm2')}`,
       inputs: from('parcel.disc'),
       source: PRACTICE,
     }),
@@ -66,7 +66,7 @@ export const parcelTop: TopRules<TopOf<'parcel'>> = {
         `Disc for hand pies, ${count} to cut`,
         outline,
         [
-          { points: edgeOf(outline), role: 'cut' },
+          { points: outlinePoints(outline), role: 'cut' },
           {
             points: [
               [-half, 0],

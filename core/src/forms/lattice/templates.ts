@@ -1,5 +1,5 @@
-import type { Drawing, Lattice, Outline, Point, Say } from '../../geometry/index.js';
-import { about, edgeOf } from '../../geometry/index.js';
+import type { Drawing, Lattice, Outline, Point, TemplateText } from '../../geometry/index.js';
+import { about, outlinePoints } from '../../geometry/index.js';
 
 /** Corners of a strip where it lies on the pie, cm. */
 function stripCorners(
@@ -19,7 +19,7 @@ function stripCorners(
 }
 
 /** The lattice where its strips lie. */
-export function latticeOver(lattice: Lattice, top: Outline, say: Say): Drawing {
+export function latticeOver(lattice: Lattice, top: Outline, say: TemplateText): Drawing {
   const angle = (lattice.angleDeg * Math.PI) / 180;
   const ways = [
     ...lattice.long.map((strip) => ({ strip, turn: 0, letter: '' })),
@@ -32,7 +32,7 @@ export function latticeOver(lattice: Lattice, top: Outline, say: Say): Drawing {
     'Lattice, where the strips lie',
     whole,
     [
-      { points: edgeOf(top), role: 'guide' },
+      { points: outlinePoints(top), role: 'guide' },
       ...ways.map(({ drawn }) => ({ points: drawn[0], role: 'cut' as const })),
     ],
     [
@@ -50,7 +50,7 @@ export function latticeOver(lattice: Lattice, top: Outline, say: Say): Drawing {
 }
 
 /** The sheet that all strips are cut from, numbered, each with its length. */
-export function stripSheet({ sheetCm }: Lattice, say: Say): Drawing {
+export function stripSheet({ sheetCm }: Lattice, say: TemplateText): Drawing {
   const whole: Outline = { kind: 'rectangle', lengthCm: sheetCm.lengthCm, widthCm: sheetCm.widthCm };
   const left = -sheetCm.widthCm / 2;
   const top = sheetCm.lengthCm / 2;

@@ -1,6 +1,6 @@
 import type { TopOf } from '../../geometry/index.js';
 import { DOUGH_DENSITY, doughOverG, latticeCover, rims } from '../../geometry/index.js';
-import { figure, from, given, q, sumOf } from '../../units/index.js';
+import { figure, from, given, q, makeSum } from '../../units/index.js';
 import { watch } from '../advice.js';
 import type { TopRules } from '../form.js';
 import { laidBody, pastryTop } from '../shared/pastry-top.js';
@@ -27,7 +27,7 @@ export const latticeTop: TopRules<TopOf<'lattice'>> = {
       unit: 'cm',
       spread: 0.1,
       rule: 'What the strips’ widths leave of the top, shared out evenly.',
-      sum: sumOf`(${q(lattice.tightest.reachCm, 'cm')} across, less ${q(lattice.tightest.lyingCm, 'cm')} that strips lie on) / ${q(lattice.tightest.count, 'count')} gaps`,
+      sum: makeSum`(${q(lattice.tightest.reachCm, 'cm')} across, less ${q(lattice.tightest.lyingCm, 'cm')} that strips lie on) / ${q(lattice.tightest.count, 'count')} gaps`,
       inputs: [
         given('across the top', dish.topCm, 'cm'),
         given('strip', lattice.long[0]?.widthCm ?? 0, 'cm'),
@@ -41,7 +41,7 @@ export const latticeTop: TopRules<TopOf<'lattice'>> = {
       unit: 'percent',
       spread: 0.05,
       rule: 'Share left open by the strips of one way, times that of the other, at any angle.',
-      sum: sumOf`${q(100 * (1 - lattice.coveredEachWay[0]), 'percent')} left open one way x ${q(100 * (1 - lattice.coveredEachWay[1]), 'percent')} the other`,
+      sum: makeSum`${q(100 * (1 - lattice.coveredEachWay[0]), 'percent')} left open one way x ${q(100 * (1 - lattice.coveredEachWay[1]), 'percent')} the other`,
       inputs: from('lattice.gap'),
       source: 'geometry',
     }),
@@ -52,7 +52,7 @@ export const latticeTop: TopRules<TopOf<'lattice'>> = {
       unit: 'cm',
       spread: 0.03,
       rule: 'Chord of the top under the strip’s nearer edge, and 1.7 cm over the rim at each end.',
-      sum: sumOf`${q(lattice.sheetCm.lengthCm - 2 * STRIP_OVER_CM, 'cm')} across + 2 x ${q(STRIP_OVER_CM, 'cm')}`,
+      sum: makeSum`${q(lattice.sheetCm.lengthCm - 2 * STRIP_OVER_CM, 'cm')} across + 2 x ${q(STRIP_OVER_CM, 'cm')}`,
       inputs: [given('across the top', dish.topCm, 'cm')],
       source: 'geometry',
     }),
@@ -63,7 +63,7 @@ export const latticeTop: TopRules<TopOf<'lattice'>> = {
       unit: 'cm',
       spread: 0.03,
       rule: 'All strips of both ways side by side, short ones end to end in one lane.',
-      sum: sumOf`${q(lattice.long.length + lattice.cross.length, 'count')} strips in lanes of ${q(lattice.long[0]?.widthCm ?? 0, 'cm')}`,
+      sum: makeSum`${q(lattice.long.length + lattice.cross.length, 'count')} strips in lanes of ${q(lattice.long[0]?.widthCm ?? 0, 'cm')}`,
       inputs: [
         given('strips along', lattice.long.length, 'count'),
         given('strips across', lattice.cross.length, 'count'),
@@ -77,7 +77,7 @@ export const latticeTop: TopRules<TopOf<'lattice'>> = {
       unit: 'g',
       spread: 0.05,
       rule: 'Sheet x thickness x 1.14 g/cm3, and 5 % for the ends.',
-      sum: sumOf`${q((10 * lattice.massG) / pastry.thicknessMm / DOUGH_DENSITY, 'cm2')} with the ends x ${q(pastry.thicknessMm, 'mm')} x ${q(DOUGH_DENSITY, 'ratio')}`,
+      sum: makeSum`${q((10 * lattice.massG) / pastry.thicknessMm / DOUGH_DENSITY, 'cm2')} with the ends x ${q(pastry.thicknessMm, 'mm')} x ${q(DOUGH_DENSITY, 'ratio')}`,
       inputs: [
         ...from('lattice.longest', 'lattice.sheet_width'),
         given('thickness', pastry.thicknessMm, 'mm'),

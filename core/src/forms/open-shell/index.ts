@@ -1,5 +1,5 @@
 import type { TopOf } from '../../geometry/index.js';
-import { q, sumOf } from '../../units/index.js';
+import { q, makeSum } from '../../units/index.js';
 import type { Form, TopRules } from '../form.js';
 import { linedDish } from '../shared/in-a-dish.js';
 import { openFigure, plainTop, topDoughFigure } from '../shared/pastry-top.js';
@@ -8,7 +8,7 @@ const openTop: TopRules<TopOf<'open'>> = {
   ...plainTop,
   body: () => null,
   figures: (top, { pastry }) => [
-    openFigure(top, 'Nothing lies over it.', sumOf`${q(100, 'percent')}, less nothing`),
+    openFigure(top, 'Nothing lies over it.', makeSum`${q(100, 'percent')}, less nothing`),
     topDoughFigure('Dough for the top', 0, 'An open pie has none.', pastry),
   ],
 };

@@ -10,11 +10,11 @@ import {
   topOutline,
 } from '../../geometry/index.js';
 import type { Crumb, Larder } from '../../larder/index.js';
-import { crumbTraits, cupG, rowOf } from '../../larder/index.js';
+import { crumbTraits, cupG, larderRow } from '../../larder/index.js';
 import type { CrumbSpec, FormSpec } from '../../schema/index.js';
 import { usualCrumb } from '../../schema/index.js';
 import type { Figure } from '../../units/index.js';
-import { figure, from, q, sumOf } from '../../units/index.js';
+import { figure, from, q, makeSum } from '../../units/index.js';
 import { sentence, watch } from '../advice.js';
 import type { TopBeside, TopOn, TopRules } from '../form.js';
 import type { SlipLine } from '../slip-line.js';
@@ -27,7 +27,7 @@ const THIN_COVER = 0.85;
 
 /** The crumb that is mixed: the school's, or the baker's own parts in its way. */
 export function mixedCrumb({ school, own }: CrumbSpec, larder: Larder): Crumb {
-  const row = rowOf(larder.crumbs, school);
+  const row = larderRow(larder.crumbs, school);
   if (!own) return row;
   return {
     ...row,
@@ -93,7 +93,7 @@ export const crumbFigures = (crumb: CrumbBatch, label: string, rule: string): Fi
     unit: 'g',
     spread: 0.1,
     rule,
-    sum: sumOf`${q(crumb.perCm2G, 'g')} on each of ${q(crumb.surfaceCm2, 'cm2')}`,
+    sum: makeSum`${q(crumb.perCm2G, 'g')} on each of ${q(crumb.surfaceCm2, 'cm2')}`,
     inputs: from('dish.top_area', 'build.mound'),
     source: PRACTICE,
   }),
@@ -104,13 +104,13 @@ export const crumbFigures = (crumb: CrumbBatch, label: string, rule: string): Fi
     unit: 'cm',
     spread: 0.2,
     rule: 'Its mass over the surface, loose at .62 g/cm3.',
-    sum: sumOf`${q(crumb.massG, 'g')} / ${q(crumbTraits.densityKgM3 / 1000, 'ratio')} g for a mL, over ${q(crumb.surfaceCm2, 'cm2')}`,
+    sum: makeSum`${q(crumb.massG, 'g')} / ${q(crumbTraits.densityKgM3 / 1000, 'ratio')} g for a mL, over ${q(crumb.surfaceCm2, 'cm2')}`,
     inputs: from('crumb.mass'),
     source: 'our estimate',
   }),
 ];
 
-export const crumbTop: TopRules<TopOf<'crumb'>> = {
+export const crumbTopRules: TopRules<TopOf<'crumb'>> = {
   ...plainTop,
   evaporates: ({ openShare }) => 0.3 + 0.5 * openShare,
   browning: (_top, { form, larder }) => topCrumb(form, larder).browning,
@@ -128,7 +128,7 @@ export const crumbTop: TopRules<TopOf<'crumb'>> = {
       unit: 'percent',
       spread: 0.4,
       rule: 'None while lumps lie two deep or more; 12 % where one lump is as deep as the cover.',
-      sum: sumOf`lumps in a cover of ${q(crumb.thicknessCm, 'cm')}`,
+      sum: makeSum`lumps in a cover of ${q(crumb.thicknessCm, 'cm')}`,
       inputs: from('crumb.thickness'),
       source: 'our estimate',
     }),

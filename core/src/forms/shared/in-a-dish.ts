@@ -1,6 +1,6 @@
 import type { FillingBody } from '../../bake/index.js';
 import type { Build } from '../../geometry/index.js';
-import { baseSheet, dishHeights, dishVessel, isSheet, sheetOf } from '../../geometry/index.js';
+import { baseSheet, dishHeights, dishVessel, isSheet, sheetDrawing } from '../../geometry/index.js';
 import type { Filling } from '../../filling/index.js';
 import type { Form } from '../form.js';
 import { takenUp, unglazed } from './taking-up.js';
@@ -40,7 +40,7 @@ const usual = {
   advice: () => [],
   care: [],
   baseRule: 'Across the base, up both walls, over a 1 cm rim with .7 cm to spare.',
-  baseTemplates: (base, _top, say) => [sheetOf('base', 'Base', base.outline, say)],
+  baseTemplates: (base, _top, say) => [sheetDrawing('base', 'Base', base.outline, say)],
 } as const satisfies Partial<Form>;
 
 /** Pastry under the fruit, in a dish. */

@@ -5,11 +5,11 @@ import {
   doughOverG,
   isRound,
   lidTopFactor,
-  sheetOf,
+  sheetDrawing,
   topOutline,
   TRIM_FACTOR,
 } from '../../geometry/index.js';
-import { figure, from, given, q, sumOf } from '../../units/index.js';
+import { figure, from, given, q, makeSum } from '../../units/index.js';
 import type { TopRules } from '../form.js';
 import { pastryBody, pastryTop, PRACTICE } from './pastry-top.js';
 
@@ -37,7 +37,7 @@ export const lidTop = ({ sizeRule, openRule, title }: LidWords): TopRules<TopOf<
         unit: 'percent',
         spread: 0.3,
         rule: openRule,
-        sum: sumOf`${q(openShare * areaCm2(topOutline(dish)), 'cm2')} open of ${q(areaCm2(topOutline(dish)), 'cm2')}`,
+        sum: makeSum`${q(openShare * areaCm2(topOutline(dish)), 'cm2')} open of ${q(areaCm2(topOutline(dish)), 'cm2')}`,
         inputs: from('dish.top_area'),
         source: PRACTICE,
       }),
@@ -48,7 +48,7 @@ export const lidTop = ({ sizeRule, openRule, title }: LidWords): TopRules<TopOf<
         unit: 'cm',
         spread: 0.03,
         rule: sizeRule,
-        sum: sumOf`${q(sheet.coversCm, 'cm')} over the top + 2 x ${q(sheet.beyondCm, 'cm')} at its edge`,
+        sum: makeSum`${q(sheet.coversCm, 'cm')} over the top + 2 x ${q(sheet.beyondCm, 'cm')} at its edge`,
         inputs: [given('across the top', dish.topCm, 'cm'), ...from('build.mound')],
         source: PRACTICE,
       }),
@@ -62,7 +62,7 @@ export const lidTop = ({ sizeRule, openRule, title }: LidWords): TopRules<TopOf<
               unit: 'cm',
               spread: 0.03,
               rule: sizeRule,
-              sum: sumOf`${q(sheet.coversWideCm, 'cm')} over the top + 2 x ${q(sheet.beyondCm, 'cm')} at its edge`,
+              sum: makeSum`${q(sheet.coversWideCm, 'cm')} over the top + 2 x ${q(sheet.beyondCm, 'cm')} at its edge`,
               source: PRACTICE,
             }),
           ]),
@@ -73,13 +73,13 @@ export const lidTop = ({ sizeRule, openRule, title }: LidWords): TopRules<TopOf<
         unit: 'g',
         spread: 0.05,
         rule: 'Disc x thickness x 1.14 g/cm3, and 12 % for trimming.',
-        sum: sumOf`${q(areaCm2(outline) * TRIM_FACTOR, 'cm2')} with trimming x ${q(pastry.thicknessMm, 'mm')} x ${q(DOUGH_DENSITY, 'ratio')}`,
+        sum: makeSum`${q(areaCm2(outline) * TRIM_FACTOR, 'cm2')} with trimming x ${q(pastry.thicknessMm, 'mm')} x ${q(DOUGH_DENSITY, 'ratio')}`,
         inputs: [...from('pastry.lid_disc'), given('thickness', pastry.thicknessMm, 'mm')],
         source: 'our estimate, held against batches of the trade',
       }),
     ];
   },
-  templates: ({ sheet }, _dishTop, say) => [sheetOf('lid', title, sheet.outline, say)],
+  templates: ({ sheet }, _dishTop, say) => [sheetDrawing('lid', title, sheet.outline, say)],
 });
 
 export const VENTS_RULE = 'Slits open to about 3.5 mm in the oven; 1 to 2 % of the lid lets steam out.';

@@ -2,10 +2,10 @@ import type { TopBody } from '../../bake/index.js';
 import { constant, withAir } from '../../bake/index.js';
 import type { Makeup, Top } from '../../geometry/index.js';
 import { DOUGH_DENSITY, DOUGH_KG_M3, doughComposition } from '../../geometry/index.js';
-import { crumbTraits, rowOf } from '../../larder/index.js';
+import { crumbTraits, larderRow } from '../../larder/index.js';
 import type { PastrySpec } from '../../schema/index.js';
-import type { Figure, Sum } from '../../units/index.js';
-import { figure, from, given, q, sumOf } from '../../units/index.js';
+import type { Figure, FigureSum } from '../../units/index.js';
+import { figure, from, given, q, makeSum } from '../../units/index.js';
 import type { TopBeside, TopRules } from '../form.js';
 
 export const PRACTICE = 'common practice, no source';
@@ -19,7 +19,7 @@ const COARSE_SUGAR_BROWNS = 1.15;
 
 /** A sheet of pastry over the filling as the oven meets it. */
 export function pastryBody({ openShare }: Top, { pastry, larder }: TopBeside): TopBody {
-  const dough = rowOf(larder.doughs, pastry.dough);
+  const dough = larderRow(larder.doughs, pastry.dough);
   return {
     cover: 1,
     thicknessM: (pastry.thicknessMm / 1000) * dough.lifts,
@@ -74,7 +74,7 @@ export const crumbVented = (openShare: number): number => CRUMB_VENTED + (1 - CR
 
 /** How much sooner than bare pastry a washed top browns. */
 const washedBrowning = ({ pastry, larder }: TopBeside): number =>
-  rowOf(larder.washes, pastry.wash).browning * (pastry.coarseSugar ? COARSE_SUGAR_BROWNS : 1);
+  larderRow(larder.washes, pastry.wash).browning * (pastry.coarseSugar ? COARSE_SUGAR_BROWNS : 1);
 
 /** A top that takes no dough and has nothing to say; each says what sets it apart. */
 export const plainTop: Omit<TopRules, 'body'> = {
@@ -96,7 +96,7 @@ export const pastryTop: Omit<TopRules, 'body'> = {
 };
 
 /** Share of the top that stays open. */
-export const openFigure = (top: Top, rule: string, sum: Sum): Figure =>
+export const openFigure = (top: Top, rule: string, sum: FigureSum): Figure =>
   figure({
     id: 'top.open',
     label: 'Top that stays open',
@@ -120,7 +120,7 @@ export const topDoughFigure = (label: string, massG: number, rule: string, pastr
     rule,
     sum:
       massG > 0
-        ? sumOf`${q((10 * massG) / pastry.thicknessMm / DOUGH_DENSITY, 'cm2')} with trimming x ${q(pastry.thicknessMm, 'mm')} x ${q(DOUGH_DENSITY, 'ratio')}`
+        ? makeSum`${q((10 * massG) / pastry.thicknessMm / DOUGH_DENSITY, 'cm2')} with trimming x ${q(pastry.thicknessMm, 'mm')} x ${q(DOUGH_DENSITY, 'ratio')}`
         : [],
     inputs: [given('thickness', pastry.thicknessMm, 'mm')],
     source: 'our estimate',
@@ -132,7 +132,7 @@ export const toppingFigures = (
   massG: number,
   label: string,
   rule: string,
-  sum: Sum,
+  sum: FigureSum,
 ): Figure[] => [
   figure({
     id: 'topping.mass',

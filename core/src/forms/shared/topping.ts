@@ -6,7 +6,7 @@ import type { SlipLine } from '../slip-line.js';
 import { inCupsMl } from '../slip-line.js';
 
 /** What is mixed: the Larder's, or the baker's own parts in its way. */
-export const toppingOf = (row: Topping, own: OwnTopping | undefined): Topping =>
+export const chosenTopping = (row: Topping, own: OwnTopping | undefined): Topping =>
   own ? { ...row, ...own, contains: ['wheat', 'milk', ...(own.egg > 0 ? ['egg'] : [])] } : row;
 
 /** An egg without its shell, g. Common practice, no source. */

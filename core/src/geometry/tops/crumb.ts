@@ -1,7 +1,7 @@
 import type { Crumb } from '../../larder/index.js';
 import { crumbTraits } from '../../larder/index.js';
 import type { Makeup } from '../makeup.js';
-import { makeupOf } from '../makeup.js';
+import { mixedMakeup } from '../makeup.js';
 
 /** A crumb topping in g. */
 export interface CrumbBatch {
@@ -56,7 +56,7 @@ export function crumbBatch(crumb: Crumb, surfaceCm2: number, cover: number): Cru
 /** Composition of a crumb as shares of its mass, for the bake. */
 export const crumbComposition = (crumb: CrumbBatch): Makeup => {
   const { flourG, butterG, sugarG, oatsG, nutsG, saltG, spiceG } = crumb;
-  return makeupOf(
+  return mixedMakeup(
     { flour: flourG, butter: butterG, oats: oatsG, nuts: nutsG },
     { sugarG, otherG: saltG + spiceG },
   );

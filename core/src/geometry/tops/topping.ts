@@ -1,6 +1,6 @@
 import type { Topping } from '../../larder/index.js';
 import type { Makeup } from '../makeup.js';
-import { makeupOf } from '../makeup.js';
+import { mixedMakeup } from '../makeup.js';
 
 /** A scone or batter topping in g. */
 export interface ToppingBatch {
@@ -33,7 +33,7 @@ export function toppingBatch(topping: Topping, massG: number): ToppingBatch {
 
 export const toppingComposition = (topping: ToppingBatch): Makeup => {
   const { flourG, butterG, sugarG, milkG, eggG, leavenG, saltG, spiceG } = topping;
-  return makeupOf(
+  return mixedMakeup(
     { flour: flourG, butter: butterG, milk: milkG, egg: eggG },
     { sugarG, otherG: leavenG + saltG + spiceG },
   );

@@ -3,7 +3,7 @@ import { normalDensity, wordChances } from '../statistics/index.js';
 import { goodWords, tastingWords } from '../log/index.js';
 import type { Cause, CauseId } from './causes.js';
 import { causes } from './causes.js';
-import type { Seen } from './evidence-of.js';
+import type { FaultEvidence } from './evidence-of.js';
 import type { Quality } from './quality.js';
 import { measures, measureScatter, qualities, qualityScales } from './quality.js';
 import type { QuestionId } from './questions.js';
@@ -35,7 +35,7 @@ function goesWith(value: number, shift: number, scatter: number): number {
 /** Where a cause puts one line of a slice, at some severity. */
 export const lineAt = (
   cause: Cause,
-  seen: Pick<Seen, 'planned' | 'warmth'>,
+  seen: Pick<FaultEvidence, 'planned' | 'warmth'>,
   line: Quality,
   severity: number,
 ): number =>
@@ -45,11 +45,11 @@ export const lineAt = (
 
 /** How often a cause is the one, from the plan and the minutes it cooled: nothing is cut warm that was cold. */
 const WARM_COUNTS = 0.1;
-export const howOften = (cause: Cause, { warmth }: Pick<Seen, 'warmth'>): number =>
+export const howOften = (cause: Cause, { warmth }: Pick<FaultEvidence, 'warmth'>): number =>
   cause.id === 'cut_warm' ? (cause.often * warmth) / WARM_COUNTS : cause.often;
 
 /** The chance of all that was said and measured if one cause is true: averaged over how strong it was. */
-function chanceOf(cause: Cause, seen: Seen, chance: () => number): number {
+function causeProbability(cause: Cause, seen: FaultEvidence, chance: () => number): number {
   const { said, measured } = seen;
   let sum = 0;
   for (let draw = 0; draw < DRAWS; draw++) {
@@ -74,7 +74,7 @@ function chanceOf(cause: Cause, seen: Seen, chance: () => number): number {
   return told * (crust === null ? 1 : cause.crust[crust]);
 }
 
-const yesOf = (cause: Cause, question: QuestionId): number =>
+const probabilityOfYes = (cause: Cause, question: QuestionId): number =>
   cause.yes[question] ?? questions.get(question)?.usually ?? 0.5;
 
 /**
@@ -84,13 +84,13 @@ const yesOf = (cause: Cause, question: QuestionId): number =>
  * @param seed of the draws
  * @returns odds of all causes
  */
-export function blame(seen: Seen, answers: Answers = {}, seed = 1): Blamed[] {
+export function blame(seen: FaultEvidence, answers: Answers = {}, seed = 1): Blamed[] {
   const all = [...causes.values()].filter(({ needs }) => needs.every((part) => seen.parts.has(part)));
   const each = all.map((cause, i) => {
-    let odds = howOften(cause, seen) * chanceOf(cause, seen, chanceFrom(seed + i));
+    let odds = howOften(cause, seen) * causeProbability(cause, seen, chanceFrom(seed + i));
     for (const question of questionIds) {
       const answer = answers[question];
-      if (answer !== undefined) odds *= answer ? yesOf(cause, question) : 1 - yesOf(cause, question);
+      if (answer !== undefined) odds *= answer ? probabilityOfYes(cause, question) : 1 - probabilityOfYes(cause, question);
     }
     return { cause: cause.id, odds };
   });
@@ -115,13 +115,13 @@ export function bestQuestion([first, second]: readonly Blamed[], answers: Answer
   if (!one || !other || first.odds > SURE) return null;
   const [best] = questionIds
     .filter((id) => answers[id] === undefined)
-    .map((id) => ({ id, tells: Math.abs(yesOf(one, id) - yesOf(other, id)) }))
+    .map((id) => ({ id, tells: Math.abs(probabilityOfYes(one, id) - probabilityOfYes(other, id)) }))
     .sort((a, b) => b.tells - a.tells);
   return best && best.tells >= TELLS ? best.id : null;
 }
 
 /** Whether a slice had anything the matter with it. */
-export function isFaulty({ said }: Pick<Seen, 'said'>): boolean {
+export function isFaulty({ said }: Pick<FaultEvidence, 'said'>): boolean {
   if (!said) return false;
   return (Object.keys(goodWords) as (keyof typeof goodWords)[]).some(
     (question) => said[question] !== null && said[question] !== goodWords[question],

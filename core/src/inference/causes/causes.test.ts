@@ -6,11 +6,11 @@ import { builtInLarder } from '../../larder/index.js';
 import { changeForm } from '../../plan/index.js';
 import { makePieTable } from '../log/pie-table.js';
 import { plainBake } from '../test/kitchen.js';
-import { seenIn } from './evidence-of.js';
+import { faultEvidence } from './evidence-of.js';
 import { bestQuestion, blame, isFaulty } from './blame.js';
 import { causeIds } from './causes.js';
 import { sampleFault } from './sample-fault.js';
-import { whyOf } from './why.js';
+import { explainFault } from './why.js';
 
 const BAKES = 300;
 
@@ -79,7 +79,7 @@ describe('why a pie went wrong, as the bench says it', () => {
       weighed: { thickenerG: 12, sugarG: null, inG: null, outG: null },
       tasting: { ...cold, set: 'loose' },
     });
-    const why = finishNow(whyOf(bake));
+    const why = finishNow(explainFault(bake));
     expect(why.faulty).toBe(true);
     const [first] = why.causes;
     expect(first?.cause).toBe('short_dose');
@@ -90,7 +90,7 @@ describe('why a pie went wrong, as the bench says it', () => {
   });
 
   it('a slice cut after forty minutes ran: the knife, not the starch', () => {
-    const why = finishNow(whyOf(plainBake({ tasting: { ...cold, cooledMin: 40, set: 'loose' } })));
+    const why = finishNow(explainFault(plainBake({ tasting: { ...cold, cooledMin: 40, set: 'loose' } })));
     expect(why.causes[0]?.cause).toBe('cut_warm');
     expect(why.causes[0]?.remedy).toMatch(/wait/i);
   });
@@ -103,7 +103,7 @@ describe('why a pie went wrong, as the bench says it', () => {
       ],
       tasting: { ...nothingTasted, cooledMin: 200, top: 'dark', fruit: 'mush', base: 'hard' },
     });
-    const why = finishNow(whyOf(bake));
+    const why = finishNow(explainFault(bake));
     expect(why.causes[0]?.cause).toBe('oven_hot');
     const rerun = why.causes[0]?.rerun;
     expect(rerun?.wouldBe.topBrowning).toBeLessThan(rerun?.was.topBrowning ?? 0);
@@ -116,7 +116,7 @@ describe('why a pie went wrong, as the bench says it', () => {
   it('the same under foil that was tapped: its top is lighter than bare, its base as burnt', () => {
     const hot = (events: LoggedBake['events']) =>
       finishNow(
-        whyOf(
+        explainFault(
           plainBake({
             events: [{ kind: 'colour_golden', atMin: 22 }, { kind: 'bubbling', atMin: 30 }, ...events],
             tasting: { ...nothingTasted, cooledMin: 200, top: 'dark', fruit: 'mush', base: 'hard' },
@@ -131,7 +131,7 @@ describe('why a pie went wrong, as the bench says it', () => {
 
   it('dark, all else right: nothing lay over it, and foil from when it is golden gives a lighter top on the same base', () => {
     const why = finishNow(
-      whyOf(
+      explainFault(
         plainBake({ stages: longBake, tasting: { ...cold, set: 'right', fruit: 'tender', top: 'dark' } }),
       ),
     );
@@ -179,7 +179,7 @@ describe('why a pie went wrong, as the bench says it', () => {
         crust: 'shrunk',
       },
     });
-    const seen = seenIn({ bake, table: makePieTable(bake, builtInLarder) });
+    const seen = faultEvidence({ bake, table: makePieTable(bake, builtInLarder) });
     const told = blame(seen).map(({ cause }) => cause);
     for (const cause of ['shut_lid', 'warm_filling', 'cold_base', 'warm_dough', 'worked_dough']) {
       expect(told).not.toContain(cause);
@@ -193,12 +193,12 @@ describe('why a pie went wrong, as the bench says it', () => {
       filling: { ...starterSpec.filling, learned: { dose: 1.3, deviation: 0.06, bakes: 12 } },
     };
     const bake = plainBake({ plan });
-    const { planned } = seenIn({ bake, table: makePieTable(bake, builtInLarder) });
+    const { planned } = faultEvidence({ bake, table: makePieTable(bake, builtInLarder) });
     expect(planned.set).toBeCloseTo(0, 1);
   });
 
   it('refuses a plan that cannot be made', () => {
     const bake = plainBake({ plan: { ...starterSpec, filling: { ...starterSpec.filling, fruits: [] } } });
-    expect(() => finishNow(whyOf(bake))).toThrow();
+    expect(() => finishNow(explainFault(bake))).toThrow();
   });
 });

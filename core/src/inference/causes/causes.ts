@@ -1,4 +1,4 @@
-import { tableOf } from '../../units/index.js';
+import { makeTable } from '../../units/index.js';
 import type { crustWords, PiePart } from '../log/index.js';
 import type { Measure, Quality } from './quality.js';
 import type { QuestionId } from './questions.js';
@@ -234,6 +234,6 @@ const rows: Readonly<Record<CauseId, Row>> = {
   },
 };
 
-export const causes = tableOf<Cause>(
+export const causes = makeTable<Cause>(
   Object.fromEntries(causeIds.map((id) => [id, { crust: usualCrust, ...rows[id] }])),
 );

@@ -6,7 +6,7 @@ import type { Measure, Quality } from './quality.js';
 import { qualities } from './quality.js';
 
 /** What a bake says of itself, beside its plan. */
-export interface Seen {
+export interface FaultEvidence {
   /** Where the plan alone would put each line of the slice. */
   readonly planned: Readonly<Record<Quality, number>>;
   readonly parts: ReadonlySet<PiePart>;
@@ -23,7 +23,7 @@ const LEAST_LOST_G = 5;
  * Reads a bake against what its plan foresaw: words as they were said, weights and taps as distances from the plan.
  * @param pie the bake with its table
  */
-export function seenIn({ bake, table }: LoggedPie): Seen {
+export function faultEvidence({ bake, table }: LoggedPie): FaultEvidence {
   const { weighed, tasting } = bake;
   const measured: Partial<Record<Measure, number>> = {};
   const ratio = (measure: Measure, value: number | null, plan: number): void => {

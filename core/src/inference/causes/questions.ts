@@ -1,4 +1,4 @@
-import { tableOf } from '../../units/index.js';
+import { makeTable } from '../../units/index.js';
 
 /** What a baker can still be asked when something went wrong. */
 export const questionIds = [
@@ -41,4 +41,4 @@ const rows: Readonly<Record<QuestionId, Omit<Question, 'id'>>> = {
   dough_soft: { text: 'Had the dough gone soft when the pie went in?', usually: 0.15 },
 };
 
-export const questions = tableOf<Question>(rows);
+export const questions = makeTable<Question>(rows);

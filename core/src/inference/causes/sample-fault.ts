@@ -7,7 +7,7 @@ import { howOften, lineAt, SEVERITY_SPREAD } from './blame.js';
 import type { Answers } from './blame.js';
 import type { CauseId } from './causes.js';
 import { causes } from './causes.js';
-import type { Seen } from './evidence-of.js';
+import type { FaultEvidence } from './evidence-of.js';
 import type { Measure, Quality } from './quality.js';
 import { measures, measureScatter, qualities, qualityScales } from './quality.js';
 import { questionIds, questions } from './questions.js';
@@ -27,7 +27,7 @@ const COOLED_MIN = [40, 90, 150, 200] as const;
 /** A bake with one planted fault. */
 interface Planted {
   readonly cause: CauseId;
-  readonly seen: Seen;
+  readonly seen: FaultEvidence;
   /** What would be answered to each question. */
   readonly answers: Required<Answers>;
 }

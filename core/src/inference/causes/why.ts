@@ -1,4 +1,4 @@
-import type { Paused } from '../../units/index.js';
+import type { Resumable } from '../../units/index.js';
 import { interventionsFor, simulateBake } from '../../bake/index.js';
 import type { Larder } from '../../larder/index.js';
 import { builtInLarder } from '../../larder/index.js';
@@ -10,7 +10,7 @@ import type { Answers } from './blame.js';
 import { bestQuestion, blame, isFaulty } from './blame.js';
 import type { CauseId } from './causes.js';
 import { causes } from './causes.js';
-import { seenIn } from './evidence-of.js';
+import { faultEvidence } from './evidence-of.js';
 import type { QuestionId } from './questions.js';
 import { questions } from './questions.js';
 import type { Over, PlannedPie } from './reruns.js';
@@ -53,7 +53,7 @@ export interface Why {
   readonly question: { readonly id: QuestionId; readonly text: string } | null;
 }
 
-const sliceOf = ({ filling, build, bake }: PiePlan): SliceSaid => ({
+const sliceObserved = ({ filling, build, bake }: PiePlan): SliceSaid => ({
   set: filling.set,
   run: filling.run,
   gapCm: build.gapCm,
@@ -80,7 +80,7 @@ function foilLaidMin(bake: LoggedBake, { spec }: PlannedPie, larder: Larder): nu
 }
 
 /** When foil goes on a pie over which so much lies, min. */
-function foilOf({ bake }: PiePlan, over: Over): number | null {
+function foilTapped({ bake }: PiePlan, over: Over): number | null {
   const goldenMin = bake?.events.goldenMin ?? null;
   return over === 'nothing' || goldenMin === null ? null : Math.round(goldenMin);
 }
@@ -97,9 +97,9 @@ function rerun(cause: CauseId, pie: PlannedPie, foilMin: number | null, larder: 
   const wouldBe = planPie(its.mend(pie), larder);
   if (!was.ok || !wouldBe.ok) return null;
   const { over } = its;
-  const wasPlan = bakedUnder(was.plan, over ? foilOf(was.plan, over.fault) : foilMin);
-  const wouldBePlan = over ? bakedUnder(wouldBe.plan, foilOf(wouldBe.plan, over.mend)) : wouldBe.plan;
-  return { was: sliceOf(wasPlan), wouldBe: sliceOf(wouldBePlan), wasPlan, wouldBePlan };
+  const wasPlan = bakedUnder(was.plan, over ? foilTapped(was.plan, over.fault) : foilMin);
+  const wouldBePlan = over ? bakedUnder(wouldBe.plan, foilTapped(wouldBe.plan, over.mend)) : wouldBe.plan;
+  return { was: sliceObserved(wasPlan), wouldBe: sliceObserved(wouldBePlan), wasPlan, wouldBePlan };
 }
 
 /**
@@ -111,9 +111,9 @@ function rerun(cause: CauseId, pie: PlannedPie, foilMin: number | null, larder: 
  * @returns causes, the likeliest first, and what to ask
  * @example finishNow(whyOf(bake)).causes
  */
-export function* whyOf(bake: LoggedBake, answers: Answers = {}, larder: Larder = builtInLarder): Paused<Why> {
+export function* explainFault(bake: LoggedBake, answers: Answers = {}, larder: Larder = builtInLarder): Resumable<Why> {
   const table = makePieTable(bake, larder);
-  const seen = seenIn({ bake, table });
+  const seen = faultEvidence({ bake, table });
   const blamed = blame(seen, answers);
   const question = bestQuestion(blamed, answers);
   const text = (question && questions.get(question)?.text) ?? null;

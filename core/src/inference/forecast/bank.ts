@@ -1,5 +1,5 @@
-import type { OvenPlace, PieBody, Reading } from '../../bake/index.js';
-import type { Paused } from '../../units/index.js';
+import type { OvenPosition, PieBody, Reading } from '../../bake/index.js';
+import type { Resumable } from '../../units/index.js';
 import { filledMin, homeMin, meshSizes, noInterventions, simulateBake } from '../../bake/index.js';
 import type { Stage } from '../../schema/index.js';
 import { chanceFrom, normalFrom } from '../../units/index.js';
@@ -26,7 +26,7 @@ export interface Moments {
   readonly passesMin: readonly number[];
 }
 
-const lastOf = (stages: readonly Stage[]): number => stages.reduce((sum, { timeMin }) => sum + timeMin, 0);
+const lastMoment = (stages: readonly Stage[]): number => stages.reduce((sum, { timeMin }) => sum + timeMin, 0);
 
 /**
  * Bakes a pie whose unknowns are at some values, on the mesh of the search.
@@ -34,7 +34,7 @@ const lastOf = (stages: readonly Stage[]): number => stages.reduce((sum, { timeM
  */
 export function momentsAt(
   body: PieBody,
-  place: OvenPlace,
+  place: OvenPosition,
   stages: readonly [Stage, Stage],
   foilMin: number | null,
   at: ArrayLike<number>,
@@ -46,7 +46,7 @@ export function momentsAt(
     ...noInterventions,
     foilMin,
   });
-  const end = lastOf(followed) + NEVER_MIN;
+  const end = lastMoment(followed) + NEVER_MIN;
   const minutes = readings.map(({ timeMin }) => timeMin);
   const centre = readings.map(({ centreC }) => centreC);
   return {
@@ -87,11 +87,11 @@ export interface Bank {
  */
 export function* bankSteps(
   body: PieBody,
-  place: OvenPlace,
+  place: OvenPosition,
   stages: readonly [Stage, Stage],
   foilMin: number | null,
   seed = 1,
-): Paused<Bank> {
+): Resumable<Bank> {
   const chance = chanceFrom(seed);
   const inputs: number[][] = [];
   const all: Moments[] = [];

@@ -1,5 +1,5 @@
 import { chanceFrom, normalFrom } from '../../units/index.js';
-import { measured, onCurve, sharesOf } from '../statistics/index.js';
+import { measured, onCurve, normalise } from '../statistics/index.js';
 import type { LoggedEvent, LoggedReading } from '../log/index.js';
 import { SETTLED_MIN, soundReadings } from '../log/index.js';
 import type { Bank } from './bank.js';
@@ -158,7 +158,7 @@ export const unknownOven: OvenBelief = { offsetC: 0, deviationC: unknowns[OFFSET
  */
 export function forecast(bank: Bank, seen: SeenSoFar, oven: OvenBelief = unknownOven, seed = 1): Forecast {
   const all = particles(oven, seed);
-  const weights = sharesOf(all.map(explains(bank, seen)));
+  const weights = normalise(all.map(explains(bank, seen)));
   const of = (moment: Emulator): Window =>
     quantiles(
       all.map(({ of: at, left }) => Math.exp(moment(at) + left)),

@@ -1,4 +1,4 @@
-import type { OvenPlace, PieBody } from '../../bake/index.js';
+import type { OvenPosition, PieBody } from '../../bake/index.js';
 import type { Stage } from '../../schema/index.js';
 import { chanceFrom, normalFrom } from '../../units/index.js';
 import type { LoggedReading } from '../log/index.js';
@@ -30,7 +30,7 @@ const tenth = (tempC: number): number => Math.round(10 * tempC) / 10;
  */
 export function simulatedProbe(
   body: PieBody,
-  place: OvenPlace,
+  place: OvenPosition,
   stages: readonly [Stage, Stage],
   seed: number,
   fault: SimulatedFault,

@@ -1,4 +1,4 @@
-import type { OvenPlace, PieBody } from '../../bake/index.js';
+import type { OvenPosition, PieBody } from '../../bake/index.js';
 
 /**
  * What nobody knows of a pie that is in an oven, with its deviations: the oven's own degrees, what the dish takes up (ln), softening
@@ -20,9 +20,9 @@ const MOST_FREE = 0.9;
 /** The pie and its oven with the unknowns at some values, in deviations from what is believed. */
 export function withUnknowns(
   body: PieBody,
-  place: OvenPlace,
+  place: OvenPosition,
   at: ArrayLike<number>,
-): { readonly body: PieBody; readonly place: OvenPlace } {
+): { readonly body: PieBody; readonly place: OvenPosition } {
   const [offsetC, transfer, softening, free, browning, startC] = unknowns.map(
     ({ deviation }, i) => deviation * at[i]!,
   ) as [number, number, number, number, number, number];

@@ -3,7 +3,7 @@ import type { Larder } from '../../larder/index.js';
 import { builtInLarder } from '../../larder/index.js';
 import type { BakeLog, LoggedBake, PieTable } from '../log/index.js';
 import type { Banded, LearnedFigure, Share } from './learned-figure.js';
-import { wordsOf } from './learned-words.js';
+import { learnedWords } from './learned-words.js';
 import type { Belief } from '../statistics/index.js';
 import type { LoggedPie, OvenFit, SetFit } from '../models/index.js';
 import {
@@ -35,7 +35,7 @@ const banded = ({ mean, deviation }: Belief, as: (value: number) => number): Ban
 const factor = Math.exp;
 
 /** What is known of a dose before anything was baked. */
-export const bookBand = banded(
+export const priorBand = banded(
   {
     mean: 0,
     deviation: Math.hypot(
@@ -73,7 +73,7 @@ const standsFor = (pies: readonly LoggedPie[], fruit: string): LoggedPie | null 
   );
 
 /** How much thickener this kitchen wants for a fruit, ln over the book's: less where it sets better. */
-function doseOf(fit: SetFit, pie: LoggedPie, fruit: string, season: string): Belief {
+function doseBelief(fit: SetFit, pie: LoggedPie, fruit: string, season: string): Belief {
   const only = { ...pie, table: { ...pie.table, fruitShares: new Map([[fruit, 1]]) } };
   const { mean, deviation } = mixed(fit, setWeights(fit, only, season));
   // The fruit's own body sets too: where it does much, more thickener is needed for as much more set.
@@ -98,8 +98,8 @@ function setFigure(
   const its = pies.filter((pie) => has(pie, fruit) && saysOfSet(pie.bake));
   const pie = standsFor(its, fruit);
   if (!pie) return [];
-  const dose = doseOf(fit, pie, fruit, season);
-  const was = before && newest && has(newest, fruit) ? doseOf(before, pie, fruit, season).mean : null;
+  const dose = doseBelief(fit, pie, fruit, season);
+  const was = before && newest && has(newest, fruit) ? doseBelief(before, pie, fruit, season).mean : null;
   const stands = newest?.bake.tasting?.stands === true;
   const leapt = !stands && was !== null && Math.abs(dose.mean - was) > MOST_STEP;
   const used = leapt ? was + Math.sign(dose.mean - was) * MOST_STEP : dose.mean;
@@ -122,7 +122,7 @@ function setFigure(
     of: fruit,
     label: `${label}: thickener beside the book’s`,
     unit: 'ratio' as const,
-    builtIn: bookBand,
+    builtIn: priorBand,
     learned: banded(dose, factor),
     used: factor(used),
     bakes: its.map(({ bake }) => bake.id),
@@ -130,10 +130,10 @@ function setFigure(
     seasons:
       seasons.length < 2
         ? []
-        : seasons.map((one) => ({ season: one, ...banded(doseOf(fit, pie, fruit, one), factor) })),
+        : seasons.map((one) => ({ season: one, ...banded(doseBelief(fit, pie, fruit, one), factor) })),
     odd: leapt ? (newest?.bake.id ?? null) : null,
   };
-  return [{ ...figure, words: wordsOf(figure, label) }];
+  return [{ ...figure, words: learnedWords(figure, label) }];
 }
 
 function sweetnessFigure(pies: readonly LoggedPie[], season: string): LearnedFigure[] {
@@ -154,7 +154,7 @@ function sweetnessFigure(pies: readonly LoggedPie[], season: string): LearnedFig
     seasons: [],
     odd: null,
   };
-  return [{ ...figure, words: wordsOf(figure, '') }];
+  return [{ ...figure, words: learnedWords(figure, '') }];
 }
 
 function ovenFigures(oven: string, { builtInC, fitted, bakes }: OvenFit): LearnedFigure[] {
@@ -186,7 +186,7 @@ function ovenFigures(oven: string, { builtInC, fitted, bakes }: OvenFit): Learne
       used: factor(of(1).mean),
     },
   ];
-  return figures.map((figure) => ({ ...figure, words: wordsOf(figure, oven) }));
+  return figures.map((figure) => ({ ...figure, words: learnedWords(figure, oven) }));
 }
 
 /** What was believed before the newest word; null when that moved nothing by much. */
@@ -198,7 +198,7 @@ function beforeNewest(speaking: readonly LoggedPie[], fit: SetFit, season: strin
   const likeliest = { ...fit, fits: [fit.likeliest.fitted] };
   const moved = [...newest.table.fruitShares.keys()].some(
     (fruit) =>
-      Math.abs(doseOf(likeliest, newest, fruit, season).mean - doseOf(quick, newest, fruit, season).mean) >
+      Math.abs(doseBelief(likeliest, newest, fruit, season).mean - doseBelief(quick, newest, fruit, season).mean) >
       LOOKED_AT,
   );
   return moved ? fitSet(earlier) : null;

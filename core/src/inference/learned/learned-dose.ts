@@ -1,7 +1,7 @@
 import { BAND_DEVIATIONS } from '../../filling/index.js';
 import type { FillingSpec, LearnedDose } from '../../schema/index.js';
 import type { LearnedFigure } from './learned-figure.js';
-import { bookBand } from './learn.js';
+import { priorBand } from './learn.js';
 
 /**
  * What a kitchen's log has to say of the dose of a pie: its fruits' own figures by their shares.
@@ -19,7 +19,7 @@ export function learnedDose(figures: readonly LearnedFigure[], filling: FillingS
     const figure = figures.find(({ kind, of }) => kind === 'set' && of === fruit);
     const part = share / all;
     // What nothing was learned of scatters as the book has it, and so does what was: a little less.
-    const { low, high } = figure?.learned ?? bookBand;
+    const { low, high } = figure?.learned ?? priorBand;
     mean += part * Math.log(figure?.used ?? 1);
     variance += (part * Math.log(high / low)) ** 2 / (2 * BAND_DEVIATIONS) ** 2;
     figure?.bakes.forEach((id) => bakes.add(id));

@@ -4,7 +4,7 @@ import type { LearnedFigure } from './learned-figure.js';
 type Told = Omit<LearnedFigure, 'words'>;
 
 const percent = (ratio: number): number => Math.round(100 * Math.abs(ratio - 1));
-const bakesOf = ({ bakes }: Told): string => `${bakes.length} bake${bakes.length === 1 ? '' : 's'}`;
+const bakeCount = ({ bakes }: Told): string => `${bakes.length} bake${bakes.length === 1 ? '' : 's'}`;
 /** A band that still holds what the book says. */
 const maySay = ({ learned, builtIn }: Told): boolean =>
   learned.low <= builtIn.value && builtIn.value <= learned.high;
@@ -12,7 +12,7 @@ const maySay = ({ learned, builtIn }: Told): boolean =>
 function setSaid(figure: Told, fruit: string): string {
   const { learned } = figure;
   const off = percent(learned.value);
-  const from = bakesOf(figure);
+  const from = bakeCount(figure);
   if (off < 3) return `${fruit} sets here as the book says, by ${from}.`;
   const way = learned.value > 1 ? 'looser' : 'stiffer';
   const causes =
@@ -28,9 +28,9 @@ function setSaid(figure: Told, fruit: string): string {
  * @param figure without its words
  * @param name of the fruit or oven
  */
-export function wordsOf(figure: Told, name: string): string {
+export function learnedWords(figure: Told, name: string): string {
   const { kind, learned, builtIn } = figure;
-  const from = bakesOf(figure);
+  const from = bakeCount(figure);
   switch (kind) {
     case 'set':
       return setSaid(figure, name);

@@ -13,7 +13,7 @@ export {
   goodWords,
   nothingTasted,
   nothingWeighed,
-  setWords,
+  setAnswers,
   sweetnessWords,
   tappedMin,
   tastingWords,

@@ -2,7 +2,7 @@ import type { BakeEventKind } from '../../bake/index.js';
 import type { PieSpec, SaucerResult, Stage } from '../../schema/index.js';
 
 /** Words of a tasting, from one end to the other. */
-export const setWords = ['ran', 'loose', 'right', 'stiff', 'gluey'] as const;
+export const setAnswers = ['ran', 'loose', 'right', 'stiff', 'gluey'] as const;
 export const sweetnessWords = ['tart', 'right', 'sweet'] as const;
 export const baseWords = ['raw', 'soft', 'crisp', 'hard'] as const;
 export const topWords = ['pale', 'right', 'dark'] as const;
@@ -13,7 +13,7 @@ export const crustWords = ['right', 'tough', 'shrunk'] as const;
 
 /** What can be said of a slice: each question with its words. */
 export const tastingWords = {
-  set: setWords,
+  set: setAnswers,
   sweetness: sweetnessWords,
   base: baseWords,
   top: topWords,

@@ -11,7 +11,7 @@ import {
 } from '../../filling/index.js';
 import type { Larder } from '../../larder/index.js';
 import type { PiePlan } from '../../plan/index.js';
-import { draftPlan, larderOf, planContext, planPie, surroundings } from '../../plan/index.js';
+import { draftPlan, larderFor, planContext, planPie, surroundings } from '../../plan/index.js';
 import type { PieSpec, Stage } from '../../schema/index.js';
 import type { LoggedBake } from './log.js';
 import { tappedMin } from './log.js';
@@ -98,7 +98,7 @@ function tryOvens(
 }
 
 /** A closed lid is the one that has vents to tell of. */
-function partsOf({ build, filling, figures, spec }: PiePlan, isBaked: boolean): ReadonlySet<PiePart> {
+function pieShares({ build, filling, figures, spec }: PiePlan, isBaked: boolean): ReadonlySet<PiePart> {
   const there: Readonly<Record<PiePart, boolean>> = {
     lid: 'build.vent_share' in figures,
     base: build.base !== null,
@@ -118,12 +118,12 @@ function shareBySugar({ batch, sugar }: Filling): number {
 
 /** What makes two bakes the same for a table: the pie, the stages, and when foil went on. */
 const FOIL_STEP_MIN = 10;
-const foilOf = (bake: LoggedBake): number | null => {
+const foilStart = (bake: LoggedBake): number | null => {
   const at = tappedMin(bake, 'foil_on');
   return at === null ? null : Math.round(at / FOIL_STEP_MIN) * FOIL_STEP_MIN;
 };
 export const tableKey = (bake: LoggedBake): string =>
-  JSON.stringify([{ ...bake.plan, name: '' }, bake.stages, foilOf(bake)]);
+  JSON.stringify([{ ...bake.plan, name: '' }, bake.stages, foilStart(bake)]);
 
 /**
  * Works out the table of a bake: drafts the pie, and bakes it in five ovens on the mesh of the search. Stages that nobody
@@ -142,11 +142,11 @@ export function makePieTable(bake: LoggedBake, larder: Larder): PieTable {
   const { plan } = planned;
   const stages = own ?? plan.bake?.stages ?? null;
   const { body } = plan.work;
-  const tried = stages && body.filling ? tryOvens(body, spec, stages, foilOf(bake)) : [];
+  const tried = stages && body.filling ? tryOvens(body, spec, stages, foilStart(bake)) : [];
   const outMin = stages ? stages[0].timeMin + stages[1].timeMin : 0;
   const evaporatedG = tried[2] ? onCurve(tried[2].minutes, tried[2].fillingLostG, outMin) : null;
   const around = surroundings(planContext(untested, larder), evaporatedG);
-  const laid = larderOf(spec, larder);
+  const laid = larderFor(spec, larder);
   const sample = makeBatch(spec.filling, 1000, laid);
   const { batch } = plan.filling;
   // What the log taught before is no part of what a bake says now.
@@ -163,7 +163,7 @@ export function makePieTable(bake: LoggedBake, larder: Larder): PieTable {
     thickenerShares: new Map(
       spec.filling.thickeners.map(({ thickener, share }) => [thickener, share / shares]),
     ),
-    parts: partsOf(plan, tried.length > 0),
+    parts: pieShares(plan, tried.length > 0),
     toldOffsetC: spec.bake.oven.offsetC,
     target: targetPer100G(spec.filling.set),
     juiceG: sums.map(({ juiceG }) => juiceG),

@@ -1,5 +1,5 @@
 /** Hidden values by name, in the order in which they were first asked for, each with its deviation before anything is seen. */
-export interface Hidden {
+export interface LatentVariable {
   readonly deviations: readonly number[];
   readonly names: readonly string[];
   of(name: string, deviation: number): number;
@@ -7,7 +7,7 @@ export interface Hidden {
   find(name: string): number | null;
 }
 
-export function hiddenValues(): Hidden {
+export function latentValues(): LatentVariable {
   const places = new Map<string, number>();
   const deviations: number[] = [];
   const names: string[] = [];

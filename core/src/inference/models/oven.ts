@@ -1,5 +1,5 @@
 import { colourTargets } from '../../bake/index.js';
-import { fitHidden, measured, wordSaid } from '../statistics/index.js';
+import { fitLatent, measured, wordSaid } from '../statistics/index.js';
 import type { Evidence, Fitted, Observation, WordScale } from '../statistics/index.js';
 import type { LoggedBake, PieTable } from '../log/index.js';
 import {
@@ -32,12 +32,12 @@ const STEP_C = 2;
 const STEP_LN = 0.05;
 
 /** Minute at which a pie came out: as tapped, else as planned. */
-export const outMinOf = (bake: LoggedBake, table: PieTable): number => tappedMin(bake, 'out') ?? table.outMin;
+export const bakedMin = (bake: LoggedBake, table: PieTable): number => tappedMin(bake, 'out') ?? table.outMin;
 
 /** C at which the oven is told to be off, from the one of the table. */
 function observations({ bake, table }: LoggedPie, builtInC: number): Observation[] {
   if (table.tried.length === 0) return [];
-  const outMin = outMinOf(bake, table);
+  const outMin = bakedMin(bake, table);
   const off = (hidden: Float64Array, own: number): number =>
     builtInC + hidden[OFFSET]! + own - table.toldOffsetC;
   /** Something that depends on the oven's heat, and perhaps on the habit of who taps. */
@@ -134,7 +134,7 @@ export function fitOven(pies: readonly LoggedPie[]): OvenFit {
   const { offsetC, colour, habitMin } = ovenSpreads;
   return {
     builtInC,
-    fitted: fitHidden([offsetC, colour, habitMin], evidence),
+    fitted: fitLatent([offsetC, colour, habitMin], evidence),
     bakes: evidence.map(({ id }) => id),
   };
 }

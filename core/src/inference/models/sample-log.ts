@@ -15,7 +15,7 @@ import {
   nothingTasted,
   PROBE_PASSES_C,
   probePassesAt,
-  setWords,
+  setAnswers,
   sweetnessWords,
   topWords,
 } from '../log/index.js';
@@ -197,7 +197,7 @@ function sampleBake(
       ? {
           ...nothingTasted,
           cooledMin,
-          set: word(setWords, setScale, set - liked - warmth(cooledMin)),
+          set: word(setAnswers, setScale, set - liked - warmth(cooledMin)),
           sweetness: happens(written.sweetness)
             ? word(
                 sweetnessWords,

@@ -1,11 +1,11 @@
 import { evidenceRules } from '../../filling/index.js';
 import { saucerResults } from '../../schema/index.js';
-import type { Hidden } from './latent-variables.js';
-import { hiddenValues } from './latent-variables.js';
+import type { LatentVariable } from './latent-variables.js';
+import { latentValues } from './latent-variables.js';
 import type { Belief, Evidence, Fitted, Observation, WordScale } from '../statistics/index.js';
-import { combined, fitHidden, measured, mixture, wordSaid } from '../statistics/index.js';
+import { combined, fitLatent, measured, mixture, wordSaid } from '../statistics/index.js';
 import type { LoggedBake, PieTable } from '../log/index.js';
-import { concentrationAt, logWeepAt, lostAt, setWords } from '../log/index.js';
+import { concentrationAt, logWeepAt, lostAt, setAnswers } from '../log/index.js';
 
 /**
  * How each fruit sets in this kitchen. ln of the set over its target is what the sums say at the juice that came free, plus the
@@ -53,7 +53,7 @@ interface Stands {
 type Shares = ReadonlyMap<string, number>;
 
 function standsOn(
-  hidden: Hidden,
+  hidden: LatentVariable,
   fruits: Shares,
   thickeners: Shares,
   season: string,
@@ -104,7 +104,7 @@ function setAt(table: PieTable, doseG: number, steamG: number, release: number, 
 }
 
 function observe(
-  hidden: Hidden,
+  hidden: LatentVariable,
   bake: LoggedBake,
   table: PieTable,
   noise: number,
@@ -143,7 +143,7 @@ function observe(
     observations.push({
       on: [...on, ...liked.map(({ i }) => i)],
       predict: setSeen(true, warmth(bake.tasting?.cooledMin ?? null)),
-      explains: wordSaid({ ...setScale, noise: setScale.noise * noise * unsure }, setWords.indexOf(said)),
+      explains: wordSaid({ ...setScale, noise: setScale.noise * noise * unsure }, setAnswers.indexOf(said)),
     });
   }
   if (bake.saucer !== null) {
@@ -183,7 +183,7 @@ interface Assumed {
 
 /** What the log says of how fruit sets, under the assumptions that explain it; several of them, by how well they do. */
 export interface SetFit {
-  readonly hidden: Hidden;
+  readonly hidden: LatentVariable;
   readonly fits: readonly Fitted[];
   readonly likeliest: { readonly assumed: Assumed; readonly fitted: Fitted };
 }
@@ -197,11 +197,11 @@ export interface LoggedPie {
 }
 
 function fitUnder(pies: readonly LoggedPie[], assumed: Assumed, start?: Float64Array) {
-  const hidden = hiddenValues();
+  const hidden = latentValues();
   const evidence = pies
     .map(({ bake, table }) => observe(hidden, bake, table, assumed.noise, assumed.seasonSd))
     .filter(({ observations }) => observations.length > 0);
-  return { assumed, hidden, fitted: fitHidden(hidden.deviations, evidence, start) };
+  return { assumed, hidden, fitted: fitLatent(hidden.deviations, evidence, start) };
 }
 
 /**

@@ -1,6 +1,6 @@
 import { sugarStops } from '../../filling/index.js';
-import { hiddenValues } from './latent-variables.js';
-import { combined, fitHidden, mixture, wordSaid } from '../statistics/index.js';
+import { latentValues } from './latent-variables.js';
+import { combined, fitLatent, mixture, wordSaid } from '../statistics/index.js';
 import type { Evidence, WordScale } from '../statistics/index.js';
 import { sweetnessWords } from '../log/index.js';
 import type { LoggedPie } from './set.js';
@@ -37,7 +37,7 @@ export function fitSweetness(
   pies: readonly LoggedPie[],
   season: string,
 ): { readonly mean: number; readonly deviation: number } {
-  const hidden = hiddenValues();
+  const hidden = latentValues();
   const liked = hidden.of('liked', sweetnessSpreads.liked);
   const ofSeason = (name: string): number => hidden.of(name, sweetnessSpreads.season);
   const now = ofSeason(season);
@@ -65,7 +65,7 @@ export function fitSweetness(
         },
       ],
     }));
-    const fitted = fitHidden(hidden.deviations, evidence);
+    const fitted = fitLatent(hidden.deviations, evidence);
     const weights = new Map([
       [liked, 1],
       [now, 1],

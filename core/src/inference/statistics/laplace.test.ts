@@ -1,5 +1,5 @@
 import type { Observation } from './laplace.js';
-import { combined, fitHidden } from './laplace.js';
+import { combined, fitLatent } from './laplace.js';
 import { measured, wordChances, wordSaid } from './likelihood.js';
 import { normalBelow } from './normal.js';
 
@@ -33,7 +33,7 @@ describe('hidden values from what was observed', () => {
   it('one value seen with normal errors: the exact posterior (conjugate normal law)', () => {
     const values = [0.3, 0.1, 0.25];
     const evidence = values.map((value) => ({ ownDeviation: 0, observations: [seen(value, 0.2)] }));
-    const { mean, covariance } = fitHidden([0.15], evidence);
+    const { mean, covariance } = fitLatent([0.15], evidence);
     const precision = 1 / 0.15 ** 2 + 3 / 0.2 ** 2;
     expect(mean[0]).toBeCloseTo((0.3 + 0.1 + 0.25) / 0.2 ** 2 / precision, 6);
     expect(covariance[0]).toBeCloseTo(1 / precision, 8);
@@ -41,7 +41,7 @@ describe('hidden values from what was observed', () => {
 
   it('what a bake has for itself is taken out exactly: two looks at one bake are not two bakes', () => {
     const looks = [seen(0.4, 0.1, [0], 1), seen(0.5, 0.1, [0], 1)];
-    const { mean, covariance } = fitHidden([0.2], [{ ownDeviation: 0.3, observations: looks }]);
+    const { mean, covariance } = fitLatent([0.2], [{ ownDeviation: 0.3, observations: looks }]);
     // The mean of both looks has the variance .1^2 / 2 + .3^2.
     const precision = 1 / 0.2 ** 2 + 1 / (0.1 ** 2 / 2 + 0.3 ** 2);
     expect(covariance[0]).toBeCloseTo(1 / precision, 7);
@@ -53,7 +53,7 @@ describe('hidden values from what was observed', () => {
       ownDeviation: 0,
       observations: [seen(0.2, 0.1, [0, 1])],
     }));
-    const fitted = fitHidden([0.1, 0.1], evidence);
+    const fitted = fitLatent([0.1, 0.1], evidence);
     const sum = combined(
       fitted,
       new Map([
@@ -81,7 +81,7 @@ describe('hidden values from what was observed', () => {
       }
       return Math.log(sum);
     };
-    const told = (deviation: number): number => fitHidden([deviation], evidence).logEvidence;
+    const told = (deviation: number): number => fitLatent([deviation], evidence).logEvidence;
     expect(told(0.5) - told(0.1)).toBeCloseTo(exact(0.5) - exact(0.1), 1);
   });
 });

@@ -55,7 +55,7 @@ interface Block {
   readonly places: readonly (readonly number[])[];
 }
 
-function blockOf({ observations }: Evidence): Block {
+function makeBlock({ observations }: Evidence): Block {
   const ids = [...new Set(observations.flatMap(({ on }) => on))].sort((a, b) => a - b);
   return { ids, places: observations.map(({ on }) => on.map((i) => ids.indexOf(i))) };
 }
@@ -69,8 +69,8 @@ interface Posterior {
   readonly inner: Float64Array;
 }
 
-function posteriorOf(deviations: readonly number[], evidence: readonly Evidence[]): Posterior {
-  const blocks = evidence.map(blockOf);
+function makePosterior(deviations: readonly number[], evidence: readonly Evidence[]): Posterior {
+  const blocks = evidence.map(makeBlock);
   const most = Math.max(0, ...blocks.map(({ ids }) => ids.length));
   return { deviations, evidence, blocks, inner: new Float64Array(most * (most + 1)) };
 }
@@ -152,7 +152,7 @@ function score({ deviations, evidence, blocks, inner }: Posterior, hidden: Float
  * @param start where to look first
  * @returns mean, covariance, and how well all was explained
  */
-export function fitHidden(
+export function fitLatent(
   deviations: readonly number[],
   evidence: readonly Evidence[],
   start?: Float64Array,
@@ -160,7 +160,7 @@ export function fitHidden(
   const n = deviations.length;
   let hidden: Float64Array = start ? Float64Array.from(start) : new Float64Array(n);
   let own: Float64Array = new Float64Array(evidence.length);
-  const posterior = posteriorOf(deviations, evidence);
+  const posterior = makePosterior(deviations, evidence);
   let scored = score(posterior, hidden, own);
   for (let round = 0; round < MOST_ROUNDS; round++) {
     const { step, ownStep, log } = scored;

@@ -5,7 +5,7 @@ export interface Belief {
 }
 
 /** Shares of several assumptions, by how well each explains what was seen. */
-export function sharesOf(logEvidence: readonly number[]): number[] {
+export function normalise(logEvidence: readonly number[]): number[] {
   const most = Math.max(...logEvidence);
   const weights = logEvidence.map((log) => Math.exp(log - most));
   const total = weights.reduce((a, b) => a + b, 0);
@@ -14,7 +14,7 @@ export function sharesOf(logEvidence: readonly number[]): number[] {
 
 /** Several beliefs as one: what lies between them makes it less sure. */
 export function mixture(beliefs: readonly (Belief & { readonly logEvidence: number })[]): Belief {
-  const shares = sharesOf(beliefs.map(({ logEvidence }) => logEvidence));
+  const shares = normalise(beliefs.map(({ logEvidence }) => logEvidence));
   const sum = (value: (belief: Belief) => number): number =>
     beliefs.reduce((all, belief, i) => all + shares[i]! * value(belief), 0);
   const mean = sum((belief) => belief.mean);

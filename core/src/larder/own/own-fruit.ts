@@ -1,4 +1,4 @@
-import { tableOf } from '../../units/index.js';
+import { makeTable } from '../../units/index.js';
 import type { Fruit } from '../fruits/index.js';
 import { builtInFruits, solublePercent } from '../fruits/index.js';
 import type { Larder } from '../larder.js';
@@ -138,7 +138,7 @@ const rows: Readonly<Record<OwnFruitFigure, Omit<OwnFigureRow, 'id'>>> = {
 };
 
 /** The figures of a fruit that a kitchen may set for itself: what they can be, how far the built-in ones scatter, whence. */
-export const ownFigureRows = tableOf<OwnFigureRow>(rows);
+export const ownFigureRows = makeTable<OwnFigureRow>(rows);
 
 /** A kitchen's own fruit, or its own figures for a built-in one (`like` itself). */
 export interface OwnFruit {

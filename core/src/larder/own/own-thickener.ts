@@ -1,4 +1,4 @@
-import { tableOf } from '../../units/index.js';
+import { makeTable } from '../../units/index.js';
 import type { Larder } from '../larder.js';
 import type { OwnRowProblem } from './own-fruit.js';
 import { ownFigureProblems, takenId } from './own-fruit.js';
@@ -64,7 +64,7 @@ const rows: Readonly<Record<OwnThickenerFigure, Omit<OwnFigureRow, 'id'>>> = {
 };
 
 /** The figures of a thickener that a kitchen may set for itself, and what they can be. */
-export const ownThickenerRows = tableOf<OwnFigureRow>(rows);
+export const ownThickenerRows = makeTable<OwnFigureRow>(rows);
 
 /** A kitchen's own thickener, or its own figures for a built-in one (`like` itself). */
 export interface OwnThickener {

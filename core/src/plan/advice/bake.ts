@@ -1,7 +1,7 @@
 import { colourTargets, DARK_BASE } from '../../bake/index.js';
 import type { Advice } from '../../forms/index.js';
 import { careAt, watch } from '../../forms/index.js';
-import { rowOf } from '../../larder/index.js';
+import { larderRow } from '../../larder/index.js';
 import type { HotSide, PieSpec } from '../../schema/index.js';
 import type { BakedContext } from '../timeline/index.js';
 import { beforeOven, COLD_DISH_C, frozenFruitG } from '../timeline/index.js';
@@ -70,7 +70,7 @@ function sparedWords(context: BakedContext): string {
 export function bakeAdvice(context: BakedContext): Advice[] {
   const { spec, larder, form, bake } = context;
   const frozen = frozenFruitG(context) > 0 && !form.filledCold(spec.filling);
-  const { brittle } = rowOf(larder.materials, spec.dish.material);
+  const { brittle } = larderRow(larder.materials, spec.dish.material);
   const advice: Advice[] = [];
   if (beforeOven(context).spared) {
     advice.push(watch('dish_spared', 'oven', sparedWords(context)));

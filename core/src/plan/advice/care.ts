@@ -2,7 +2,7 @@ import { isBaked } from '../../filling/index.js';
 import type { Advice, BuiltContext } from '../../forms/index.js';
 import { careAt } from '../../forms/index.js';
 import type { CareId } from '../../larder/index.js';
-import { rowOf } from '../../larder/index.js';
+import { larderRow } from '../../larder/index.js';
 import type { PreparationKind } from '../../schema/index.js';
 
 /** Cautions that a preparation brings. */
@@ -28,7 +28,7 @@ function ofFilling({ spec, filling, larder }: BuiltContext): CareId[] {
     ...(raw && filling.batch.fruits.some(({ part }) => part.state !== 'fresh')
       ? (['frozen_raw'] as const)
       : []),
-    ...additions.flatMap(({ addition, massG }) => (massG > 0 ? rowOf(larder.additions, addition).care : [])),
+    ...additions.flatMap(({ addition, massG }) => (massG > 0 ? larderRow(larder.additions, addition).care : [])),
   ];
 }
 
@@ -61,7 +61,7 @@ export function careAdvice(context: BuiltContext): Advice[] {
     ...form.care.flatMap(([station, ...ids]) => careAt(station, ...ids)),
     ...(spec.dish.material === 'cast_iron' ? careAt('oven', 'hot_handle') : []),
     ...(spec.bake.beneath === 'hot_steel' ? careAt('oven', 'hot_steel') : []),
-    ...(spec.bake.beneath === 'hot_steel' && rowOf(larder.materials, spec.dish.material).brittle
+    ...(spec.bake.beneath === 'hot_steel' && larderRow(larder.materials, spec.dish.material).brittle
       ? careAt('oven', 'glass_steel')
       : []),
     ...(form.top.contains(spec.form, larder).includes('nuts') ? careAt('top', 'nuts') : []),
@@ -76,13 +76,13 @@ export function allergensOf({ spec, form, filling, build, larder }: BuiltContext
   const hasPastry = build.dough.massG > 0 || form.lined;
   const bought = spec.pastry.base === 'bought' || spec.pastry.doughFrom === 'bought';
   const found = new Set<string>([
-    ...(hasPastry ? rowOf(larder.doughs, spec.pastry.dough).contains : []),
-    ...(form.washed ? rowOf(larder.washes, spec.pastry.wash).contains : []),
+    ...(hasPastry ? larderRow(larder.doughs, spec.pastry.dough).contains : []),
+    ...(form.washed ? larderRow(larder.washes, spec.pastry.wash).contains : []),
     ...form.top.contains(spec.form, larder),
     ...spec.filling.thickeners.flatMap(({ thickener }) => larder.thickeners.get(thickener)?.contains ?? []),
     ...(spec.filling.butterG > 0 || spec.pastry.dishCoat === 'greased' ? ['milk'] : []),
     ...(spec.filling.additions ?? []).flatMap(({ addition, massG }) =>
-      massG > 0 ? rowOf(larder.additions, addition).contains : [],
+      massG > 0 ? larderRow(larder.additions, addition).contains : [],
     ),
     ...spec.filling.seasonings.flatMap(({ seasoning, massG }) =>
       massG > 0 ? (larder.seasonings.get(seasoning)?.contains ?? []) : [],

@@ -13,13 +13,13 @@ import {
   isCooked,
   setTargets,
 } from '../../filling/index.js';
-import type { Advice, BuiltContext, Quantity } from '../../forms/index.js';
+import type { Advice, BuiltContext, AdviceQuantity } from '../../forms/index.js';
 import { sentence } from '../../forms/index.js';
 import type { PieSpec } from '../../schema/index.js';
 import type { BakedContext } from '../timeline/index.js';
 import { surroundings } from '../surroundings.js';
 
-const grams = (massG: number): Quantity => ({ value: massG, unit: 'g' });
+const grams = (massG: number): AdviceQuantity => ({ value: massG, unit: 'g' });
 
 /** Draining as the other way out, in words; null when the same sums say that it would not be enough. */
 function drainingRemedy(context: BuiltContext): string | null {

@@ -1,5 +1,5 @@
 import type { SlipLine } from '../../forms/index.js';
-import { builtInLarder, rowOf } from '../../larder/index.js';
+import { builtInLarder, larderRow } from '../../larder/index.js';
 import type { PieSpec } from '../../schema/index.js';
 import { formKinds, starterSpec } from '../../schema/index.js';
 import { changeForm } from '../change-form.js';
@@ -34,7 +34,7 @@ describe('the slip', () => {
 
   it('counts fruit in pieces, as long as somebody would count them', () => {
     const id = starterSpec.filling.fruits[0]?.fruit ?? '';
-    const row = rowOf(builtInLarder.fruits, id);
+    const row = larderRow(builtInLarder.fruits, id);
     const piecesOf = (piecesPerKg: number | null): number | undefined => {
       const fruits = new Map(builtInLarder.fruits).set(id, { ...row, piecesPerKg });
       const larder = { ...builtInLarder, fruits };

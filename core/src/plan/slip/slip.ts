@@ -2,7 +2,7 @@ import { timesDough } from '../../geometry/index.js';
 import { boughtMassG, stirredInG } from '../../filling/index.js';
 import type { BuiltContext, SlipGroup, SlipLine } from '../../forms/index.js';
 import { inCupsMl } from '../../forms/index.js';
-import { cupG, gPerMl, lemon, rowOf } from '../../larder/index.js';
+import { cupG, gPerMl, lemon, larderRow } from '../../larder/index.js';
 import type { PieSpec } from '../../schema/index.js';
 import { usualShell } from '../../schema/index.js';
 import { withFraction } from '../../units/index.js';
@@ -23,7 +23,7 @@ const boughtShell = (spec: PieSpec): SlipLine => ({
 function readyDough({ spec, larder, build }: BuiltContext): SlipLine[] {
   const massG = build.dough.massG * (spec.pastry.batch ?? 1);
   if (massG <= NOTHING_G) return [];
-  const { label } = rowOf(larder.doughs, spec.pastry.dough);
+  const { label } = larderRow(larder.doughs, spec.pastry.dough);
   if (spec.pastry.doughFrom === 'made_before') {
     return [
       {
@@ -54,7 +54,7 @@ function readyDough({ spec, larder, build }: BuiltContext): SlipLine[] {
 function pastryLines(context: BuiltContext): SlipLine[] {
   const { spec, larder, form, build } = context;
   const dough = timesDough(build.dough, spec.pastry.batch ?? 1);
-  const row = rowOf(larder.doughs, spec.pastry.dough);
+  const row = larderRow(larder.doughs, spec.pastry.dough);
   const takesShell = form.lined && form.filled === 'dish';
   const shell = build.base || !takesShell ? [] : [boughtShell(spec)];
   if ((spec.pastry.doughFrom ?? 'mixed') !== 'mixed') return [...shell, ...readyDough(context)];
@@ -150,7 +150,7 @@ function coatLines(context: BuiltContext): SlipLine[] {
 function sugarLines({ spec, filling, larder }: BuiltContext): SlipLine[] {
   const { sugar, second } = spec.filling.sugar;
   const line = (id: string, row: string, share: number): SlipLine => {
-    const { label, cupG: perCupG } = rowOf(larder.sugars, row);
+    const { label, cupG: perCupG } = larderRow(larder.sugars, row);
     const massG = filling.sugar.massG * share;
     return { id, label, massG, volumeMl: inCupsMl(massG, perCupG), figure: 'sugar.mass' };
   };
@@ -162,7 +162,7 @@ function sugarLines({ spec, filling, larder }: BuiltContext): SlipLine[] {
 /** Liquids, jams and purees that go in. */
 const additionLines = ({ spec, larder }: BuiltContext): SlipLine[] =>
   (spec.filling.additions ?? []).map(({ addition, massG }, i) => {
-    const { label, cupG: perCupG } = rowOf(larder.additions, addition);
+    const { label, cupG: perCupG } = larderRow(larder.additions, addition);
     return { id: `addition.${i}`, label, massG, volumeMl: inCupsMl(massG, perCupG) };
   });
 
@@ -187,7 +187,7 @@ function fillingLines(context: BuiltContext): SlipLine[] {
     };
   });
   const thickeners = chosen.thickeners.map((part, i): SlipLine => {
-    const row = rowOf(larder.thickeners, part.thickener);
+    const row = larderRow(larder.thickeners, part.thickener);
     const share = part.share / shares;
     return {
       id: `thickener.${i}`,
@@ -199,7 +199,7 @@ function fillingLines(context: BuiltContext): SlipLine[] {
     };
   });
   const spoon = chosen.seasonings.map((part): SlipLine => {
-    const row = rowOf(larder.seasonings, part.seasoning);
+    const row = larderRow(larder.seasonings, part.seasoning);
     return {
       id: `seasoning.${part.seasoning}`,
       label: row.label,

@@ -1,5 +1,5 @@
 import type { BuiltContext, SlipLine } from '../../forms/index.js';
-import { gPerMl, rowOf } from '../../larder/index.js';
+import { gPerMl, larderRow } from '../../larder/index.js';
 
 /** Grams of coarse sugar that the wash of a pie of 23 cm holds. Common practice, no source. */
 const COARSE_SUGAR_G = 10;
@@ -13,7 +13,7 @@ export function washLines({ spec: { pastry }, larder, form, build }: BuiltContex
   if (!form.washed) return [];
   // Of what lies on a sheet only folds and small lids are washed.
   const size = form.filled === 'dish' ? build.dish.topAreaCm2 / WASHED_CM2 : 1;
-  const { label, gPerPie, brushedG, recipe, eggs, milkG, creamG } = rowOf(larder.washes, pastry.wash);
+  const { label, gPerPie, brushedG, recipe, eggs, milkG, creamG } = larderRow(larder.washes, pastry.wash);
   const usesG = brushedG * size;
   const mixes = Math.max(1, Math.ceil(usesG / Math.max(gPerPie, LEAST_MIX_G)));
   const buys = [

@@ -1,5 +1,5 @@
 import type { PlanContext } from '../../forms/index.js';
-import { rowOf } from '../../larder/index.js';
+import { larderRow } from '../../larder/index.js';
 import type { BakeSpec } from '../../schema/index.js';
 
 /** A glass or stoneware dish colder than this does not go into a hot oven, C. Common practice, no source. */
@@ -46,7 +46,7 @@ export function beforeOven({
   const { chill = null } = frozen
     ? { chill: { place: 'freezer', minutes: FREEZES_MIN } as const }
     : spec.bake;
-  const brittle = form.filled === 'dish' && rowOf(larder.materials, spec.dish.material).brittle;
+  const brittle = form.filled === 'dish' && larderRow(larder.materials, spec.dish.material).brittle;
   if (!brittle) return { chill, thawMin: 0, benchMin: 0, startC, spared: false };
   const cold = startC < COLD_DISH_C;
   return {

@@ -2,7 +2,7 @@ import { topAs } from '../../geometry/index.js';
 import { cookedShare, preparations } from '../../filling/index.js';
 import type { BuiltContext } from '../../forms/index.js';
 import type { Fruit } from '../../larder/index.js';
-import { rowOf } from '../../larder/index.js';
+import { larderRow } from '../../larder/index.js';
 import type { FruitPart } from '../../schema/index.js';
 
 /** Words joined as people say them: a, b and c; wash, top and tail. */
@@ -63,7 +63,7 @@ export function preparationWork({ spec }: BuiltContext): string {
 /** The step that makes its top: the form's own work, and what this pie has besides. */
 export function topWork({ spec, larder, form, filling, build }: BuiltContext): string {
   const { wash, coarseSugar } = spec.pastry;
-  const washed = form.washed && rowOf(larder.washes, wash).brushedG > 0;
+  const washed = form.washed && larderRow(larder.washes, wash).brushedG > 0;
   const juice =
     form.filled === 'sheet' &&
     filling.prepared.freeFruitWaterG > 0 &&

@@ -3,8 +3,8 @@ import { preparations } from '../../filling/index.js';
 import type { ChillPlace, PieSpec } from '../../schema/index.js';
 import { beforeOven, FROZEN_C } from './before-oven.js';
 import { fillWork, fruitWork, preparationWork, topWork } from './clock-words.js';
-import { eatenRule, FILL_MIN, filledColdMin } from './serving.js';
-import { rowOf } from '../../larder/index.js';
+import { servingRule, FILL_MIN, filledColdMin } from './serving.js';
+import { larderRow } from '../../larder/index.js';
 import type { BakedContext } from './context.js';
 
 type StepKind = 'hands' | 'wait' | 'oven' | 'cool';
@@ -75,7 +75,7 @@ function pastryReady({ spec, larder, form, build }: BakedContext, cutMin: number
       ? add('thaw', 'Shell out of the freezer', 'wait', cutMin, THAW_MIN)
       : cutMin;
   }
-  const { chillLeastMin } = rowOf(larder.doughs, spec.pastry.dough);
+  const { chillLeastMin } = larderRow(larder.doughs, spec.pastry.dough);
   const chilled = mixesDough(spec)
     ? add(
         'chill_dough',
@@ -87,7 +87,7 @@ function pastryReady({ spec, larder, form, build }: BakedContext, cutMin: number
     : add('dough_out', 'Dough out of the cold', 'wait', Math.max(0, cutMin - DOUGH_OUT_MIN), DOUGH_OUT_MIN);
   const free = Math.max(chilled, cutMin);
   if (!build.base) return free;
-  const flat = rowOf(larder.materials, spec.dish.material).brittle;
+  const flat = larderRow(larder.materials, spec.dish.material).brittle;
   const label =
     filled === 'sheet'
       ? 'Roll the disc onto its paper'
@@ -106,9 +106,9 @@ function pastryReady({ spec, larder, form, build }: BakedContext, cutMin: number
   return add('chill_base', cold, 'wait', rolled, CHILL_BASE_MIN);
 }
 
-const weightsOf = ({ interventions }: Bake): number => interventions.weightsMin;
+const blindWeights = ({ interventions }: Bake): number => interventions.weightsMin;
 const shellInWords = (shell: Bake): string =>
-  weightsOf(shell) > 0 ? 'Empty shell in, paper and weights in it' : 'Empty shell in, pricked';
+  blindWeights(shell) > 0 ? 'Empty shell in, paper and weights in it' : 'Empty shell in, pricked';
 
 /** Stages, one line where both are alike. */
 function ovenSteps(prefix: string, bake: Bake, fromMin: number, add: AddStep): number {
@@ -163,8 +163,8 @@ export function makeClock(context: BakedContext): ClockStep[] {
     add('preheat_blind', 'Oven on', 'oven', Math.max(0, lined - warmUp), warmUp);
     const inMin = Math.max(lined, warmUp);
     const baked = shell ? ovenSteps('blind_', shell, inMin, add) : lined;
-    if (shell && weightsOf(shell) > 0)
-      add('weights_out', 'Lift paper and weights out', 'hands', inMin + weightsOf(shell), 1);
+    if (shell && blindWeights(shell) > 0)
+      add('weights_out', 'Lift paper and weights out', 'hands', inMin + blindWeights(shell), 1);
     if (filledCold) {
       const cooled = add('cool_shell', 'Shell cools on a rack', 'cool', baked, filledColdMin.shellCools);
       const filled = add(
@@ -214,7 +214,7 @@ function finishClock(context: BakedContext, fromMin: number, steps: ClockStep[],
   if (form.midBakeWork) {
     add('mid_bake', form.midBakeWork, 'hands', fromMin + Math.round(bake.outMin / 2), MID_BAKE_MIN);
   }
-  const { waits, fridgeMin, ready } = eatenRule(context);
+  const { waits, fridgeMin, ready } = servingRule(context);
   const readyMin = ready(bake.cooling, form.turnedOutMin);
   if (readyMin !== null) {
     const cooled = add('cool', waits, 'cool', out, readyMin);

@@ -2,7 +2,7 @@ import type { FillingBody } from '../../bake/index.js';
 import { enthalpyJ, freezingC, specificHeat, temperatureC } from '../../bake/index.js';
 import type { BuiltContext } from '../../forms/index.js';
 import type { Figure } from '../../units/index.js';
-import { figure, q, sumOf } from '../../units/index.js';
+import { figure, q, makeSum } from '../../units/index.js';
 import { beforeOven } from './before-oven.js';
 
 /** Air of a fridge and of a freezer, and what comes out of them, C. */
@@ -24,7 +24,7 @@ export const frozenFruitG = ({ spec, filling }: Pick<BuiltContext, 'spec' | 'fil
  * evened out. Ice melts for it, so that a few frozen berries chill a filling to its freezing point and hardly below. Never colder
  * than the freezer: sugar does not dissolve into ice at once.
  */
-export function goesInC(context: BuiltContext, body: FillingBody): number {
+export function initialFillingC(context: BuiltContext, body: FillingBody): number {
   const { filling } = context;
   const { startC } = beforeOven(context);
   const frozenKg = frozenFruitG(context) / 1000;
@@ -61,7 +61,7 @@ export function startFigure(context: BuiltContext, startC: number): Figure {
     : figure({
         ...shared,
         rule: 'What was weighed out frozen, among the rest at the temperature you gave, when their heat has evened out: ice melts for it.',
-        sum: sumOf`${q(frozenG, 'g')} at ${q(coldC.freezer, 'C')}, ${q(context.filling.massG - frozenG, 'g')} at ${q(told, 'C')}`,
+        sum: makeSum`${q(frozenG, 'g')} at ${q(coldC.freezer, 'C')}, ${q(context.filling.massG - frozenG, 'g')} at ${q(told, 'C')}`,
         source: 'heat of fusion and heat capacities of water and ice, handbook; from memory',
       });
 }

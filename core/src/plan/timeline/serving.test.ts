@@ -4,7 +4,7 @@ import type { EatenHow } from '../../schema/index.js';
 import { eatenHow, formKinds, setNames, starterSpec } from '../../schema/index.js';
 import { once } from '../../test/once.js';
 import { changeForm } from '../change-form.js';
-import { eatenRule, eatenRules } from './serving.js';
+import { servingRule, servingRules } from './serving.js';
 import type { PiePlan } from '../plan.js';
 import { planPie } from '../plan.js';
 
@@ -16,7 +16,7 @@ const anyCooling = fc
   .map(({ warmMin, moreMin }) => ({ warmMin, sliceMin: warmMin + moreMin }));
 
 describe.each(eatenHow)('eaten %s', (how: EatenHow) => {
-  const rule = eatenRules[how];
+  const rule = servingRules[how];
 
   it('wants a set that there is, and has words for waiting and for what comes', () => {
     expect(setNames).toContain(rule.set);
@@ -53,24 +53,24 @@ describe('how a pie is eaten', () => {
   it.each(formKinds)('%s: as its form mostly is, unless it is said', (kind) => {
     const form = formOf(kind);
     const spec = { ...starterSpec, form: { ...starterSpec.form, kind } };
-    expect(eatenRule({ spec, form })).toBe(eatenRules[form.eaten]);
+    expect(servingRule({ spec, form })).toBe(servingRules[form.eaten]);
     const said = { ...spec, filling: { ...spec.filling, eaten: 'chilled' as const } };
-    expect(eatenRule({ spec: said, form })).toBe(eatenRules.chilled);
+    expect(servingRule({ spec: said, form })).toBe(servingRules.chilled);
   });
 
   it('with a spoon is a matter of a quarter to three quarters of an hour', () => {
-    expect(eatenRules.spoon.ready({ warmMin: 2, sliceMin: 40 }, null)).toBe(15);
-    expect(eatenRules.spoon.ready({ warmMin: 130, sliceMin: 220 }, null)).toBe(40);
-    expect(eatenRules.spoon.ready({ warmMin: null, sliceMin: null }, null)).toBe(40);
+    expect(servingRules.spoon.ready({ warmMin: 2, sliceMin: 40 }, null)).toBe(15);
+    expect(servingRules.spoon.ready({ warmMin: 130, sliceMin: 220 }, null)).toBe(40);
+    expect(servingRules.spoon.ready({ warmMin: null, sliceMin: null }, null)).toBe(40);
   });
 
   it('turned out waits for the form’s minutes', () => {
-    expect(eatenRules.turned_out.ready({ warmMin: 60, sliceMin: 90 }, 10)).toBe(20);
+    expect(servingRules.turned_out.ready({ warmMin: 60, sliceMin: 90 }, 10)).toBe(20);
   });
 
   it('says so when it never cools enough', () => {
-    expect(eatenRules.sliced_cold.ready({ warmMin: 300, sliceMin: null }, null)).toBeNull();
-    expect(eatenRules.in_hand.ready({ warmMin: null, sliceMin: null }, null)).toBeNull();
+    expect(servingRules.sliced_cold.ready({ warmMin: 300, sliceMin: null }, null)).toBeNull();
+    expect(servingRules.in_hand.ready({ warmMin: null, sliceMin: null }, null)).toBeNull();
   });
 });
 

@@ -1,12 +1,12 @@
 import type { Cooling } from '../../bake/index.js';
 import type { PlanContext } from '../../forms/index.js';
 import type { Figure } from '../../units/index.js';
-import { figure, from, q, sumOf } from '../../units/index.js';
+import { figure, from, q, makeSum } from '../../units/index.js';
 import type { BakedContext } from './context.js';
 import type { EatenHow, SetName } from '../../schema/index.js';
 
 /** What a way of eating asks of a pie. Times common practice, no source. */
-interface EatenRule {
+interface ServingRule {
   readonly label: string;
   /** The set that suits it. */
   readonly set: SetName;
@@ -26,7 +26,7 @@ const HAND_MORE_MIN = 10;
 const FRIDGE_MIN = 180;
 const TURNED_OUT_MIN = 10;
 
-export const eatenRules: Readonly<Record<EatenHow, EatenRule>> = {
+export const servingRules: Readonly<Record<EatenHow, ServingRule>> = {
   sliced_cold: {
     label: 'sliced cold',
     set: 'clean_slice',
@@ -78,8 +78,8 @@ export const eatenRules: Readonly<Record<EatenHow, EatenRule>> = {
 };
 
 /** How a pie is eaten: as the baker says, else as its form mostly is. */
-export const eatenRule = ({ spec, form }: Pick<PlanContext, 'spec' | 'form'>): EatenRule =>
-  eatenRules[spec.filling.eaten ?? form.eaten];
+export const servingRule = ({ spec, form }: Pick<PlanContext, 'spec' | 'form'>): ServingRule =>
+  servingRules[spec.filling.eaten ?? form.eaten];
 
 /** Filling a pie, min; and a shell that is filled cold, so long on its rack before and in the cold after. Common practice, no source. */
 export const FILL_MIN = 8;
@@ -94,14 +94,14 @@ const filledColdFigure = (label: string): Figure =>
     unit: 'min',
     spread: 0.2,
     rule: 'The shell cools on a rack, is filled, and sets in the cold.',
-    sum: sumOf`${q(filledColdMin.shellCools, 'min')} on the rack + ${q(FILL_MIN, 'min')} to fill + ${q(filledColdMin.sets, 'min')} in the cold`,
+    sum: makeSum`${q(filledColdMin.shellCools, 'min')} on the rack + ${q(FILL_MIN, 'min')} to fill + ${q(filledColdMin.sets, 'min')} in the cold`,
     inputs: from('bake.out'),
     source: 'common practice, no source',
   });
 
 /** When it can be eaten so, from the oven. */
-export function eatenFigures({ spec, form, bake }: BakedContext): Figure[] {
-  const rule = eatenRule({ spec, form });
+export function servingFigures({ spec, form, bake }: BakedContext): Figure[] {
+  const rule = servingRule({ spec, form });
   if (bake && form.filledCold(spec.filling)) return [filledColdFigure(rule.label)];
   const readyMin = bake ? rule.ready(bake.cooling, form.turnedOutMin) : null;
   if (readyMin === null) return [];
@@ -113,7 +113,7 @@ export function eatenFigures({ spec, form, bake }: BakedContext): Figure[] {
       unit: 'min',
       spread: 0.2,
       rule: `${rule.waits}${rule.fridgeMin > 0 ? ', then in the fridge' : ''}: a clean slice is under 45 °C, a warm one under 60 °C.`,
-      sum: sumOf`${q(readyMin, 'min')} on the rack + ${q(rule.fridgeMin, 'min')} in the fridge`,
+      sum: makeSum`${q(readyMin, 'min')} on the rack + ${q(rule.fridgeMin, 'min')} in the fridge`,
       inputs: from('bake.out'),
       source: 'simulated cooling; temperatures: common practice, no source',
     }),

@@ -1,15 +1,15 @@
-import type { Day, DayDough } from '../model/index.js';
+import type { Day, DoughRule } from '../model/index.js';
 import type { Wave } from './work-feasibility.js';
 import { mixedBy } from './work-feasibility.js';
 
 /** A pie's dough: whose wave it is for, and when its mixing must be over. */
-interface Wanted {
+interface DoughNeed {
   readonly wave: number;
   readonly by: number;
 }
 
 /** Of how many pies the batch can be at the most that one is in, when it is begun no sooner; 0 when there is no time at all. */
-function mostWith({ mixMin, perPieMin, most }: DayDough, roomMin: number): number {
+function mostWith({ mixMin, perPieMin, most }: DoughRule, roomMin: number): number {
   if (roomMin < mixMin) return 0;
   return perPieMin > 0 ? Math.min(most, 1 + Math.floor((roomMin - mixMin) / perPieMin)) : most;
 }
@@ -26,8 +26,8 @@ function fewest(sizes: readonly number[]): number {
 }
 
 /** Batches of one dough. No batch is begun sooner than any wave is first touched that it is for. */
-function batchesOf(rule: DayDough, wanted: readonly Wanted[], firsts: readonly number[]): number {
-  const sizeOf = ({ wave, by }: Wanted): number => mostWith(rule, by - firsts[wave]!);
+function countBatches(rule: DoughRule, wanted: readonly DoughNeed[], firsts: readonly number[]): number {
+  const sizeOf = ({ wave, by }: DoughNeed): number => mostWith(rule, by - firsts[wave]!);
   const waves = [...new Set(wanted.map(({ wave }) => wave))].sort((a, b) => firsts[a]! - firsts[b]! || a - b);
   // For whom there is no time any more when the wave is first touched that comes after theirs: their batches are others.
   const apart = waves.map((wave, k) => {
@@ -45,12 +45,12 @@ function batchesOf(rule: DayDough, wanted: readonly Wanted[], firsts: readonly n
  * it that is in the greatest hurry waits for all of it.
  * @returns a count; Infinity when there is no time for it
  */
-export function mixesBoundOf(day: Day, waves: readonly Wave[]): (firsts: readonly number[]) => number {
+export function makeMixBound(day: Day, waves: readonly Wave[]): (firsts: readonly number[]) => number {
   const doughs = Object.entries(day.doughs).map(([id, rule]) => ({
     rule,
     wanted: waves.flatMap(({ pies }, wave) =>
       pies.flatMap((pie) => (pie.dough === id ? [{ wave, by: mixedBy(pie, rule.chillLeast) }] : [])),
     ),
   }));
-  return (firsts) => doughs.reduce((sum, { rule, wanted }) => sum + batchesOf(rule, wanted, firsts), 0);
+  return (firsts) => doughs.reduce((sum, { rule, wanted }) => sum + countBatches(rule, wanted, firsts), 0);
 }

@@ -1,12 +1,12 @@
 import type { Day, DayPie } from '../model/index.js';
-import { mixesBoundOf } from './dough-bound.js';
-import { attended, dayWeightsOf, spanCost, spanOf } from '../model/index.js';
-import { ovensBoundOf } from './oven-bound.js';
-import { placesCheckOf } from './place-feasibility.js';
+import { makeMixBound } from './dough-bound.js';
+import { attended, objectiveWeights, spanCost, makeDaySpan } from '../model/index.js';
+import { makeOvenBound } from './oven-bound.js';
+import { makePlaceCheck } from './place-feasibility.js';
 import type { Wave } from './work-feasibility.js';
-import { handsCheckOf, headMin, tailMin } from './work-feasibility.js';
+import { makeWorkCheck, headMin, tailMin } from './work-feasibility.js';
 
-function wavesOf(day: Day): Wave[] {
+function groupByHour(day: Day): Wave[] {
   const hours = new Map<number, DayPie[]>();
   for (const pie of day.pies) hours.set(pie.ready.at, [...(hours.get(pie.ready.at) ?? []), pie]);
   return [...hours].sort(([a], [b]) => a - b).map(([hour, pies]) => ({ hour, pies }));
@@ -29,8 +29,8 @@ const lastTouch = (day: Day, { hour, pies }: Wave): number =>
   hour - Math.max(...pies.map((pie) => headMin(day, pie) + pie.build + tailMin(pie)));
 
 /** Whether hands, ovens and dishes may be enough when each wave is first touched at its moment. */
-function checkOf(day: Day, waves: readonly Wave[]): (firsts: readonly number[]) => boolean {
-  const checks = [handsCheckOf(day, waves), placesCheckOf(day, waves)];
+function makeCheck(day: Day, waves: readonly Wave[]): (firsts: readonly number[]) => boolean {
+  const checks = [makeWorkCheck(day, waves), makePlaceCheck(day, waves)];
   return (firsts) => checks.every((check) => check(firsts));
 }
 
@@ -53,17 +53,17 @@ const MOST_BOXES = 120;
  * The least of all boxes, by parting again and again the one that promises most. The later a wave is touched the shorter its day
  * is, and the more hands, mixings and runs it asks for.
  */
-function leastOf(day: Day, waves: readonly Wave[]): number {
-  const weights = dayWeightsOf(day);
-  const check = checkOf(day, waves);
-  const mixesOf = mixesBoundOf(day, waves);
-  const ovensOf = ovensBoundOf(day, waves);
+function leastCost(day: Day, waves: readonly Wave[]): number {
+  const weights = objectiveWeights(day);
+  const check = makeCheck(day, waves);
+  const mixesOf = makeMixBound(day, waves);
+  const ovensOf = makeOvenBound(day, waves);
   const boxOf = (
     { soonest, latest }: Pick<Box, 'soonest' | 'latest'>,
     other: number,
     isKnown = false,
   ): Box => {
-    const span = spanOf(
+    const span = makeDaySpan(
       waves.map(({ hour }, w) => ({ hour, start: latest[w]! })),
       (from, to) => attended(day, from, to),
     );
@@ -105,7 +105,7 @@ function leastOf(day: Day, waves: readonly Wave[]): number {
  * @example lowerBound(day)
  */
 export function lowerBound(day: Day): number {
-  return leastOf(day, wavesOf(day));
+  return leastCost(day, groupByHour(day));
 }
 
 /**
@@ -115,9 +115,9 @@ export function lowerBound(day: Day): number {
  * @example leastLengthMin(day)
  */
 export function leastLengthMin(day: Day): number {
-  const waves = wavesOf(day);
-  const check = checkOf(day, waves);
-  const mixesOf = mixesBoundOf(day, waves);
+  const waves = groupByHour(day);
+  const check = makeCheck(day, waves);
+  const mixesOf = makeMixBound(day, waves);
   const most = Math.min(...waves.map((wave) => lastTouch(day, wave)));
   const first = latest(day.earliest, most, (minute) => {
     const firsts = waves.map(() => minute);

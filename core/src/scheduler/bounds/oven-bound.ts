@@ -1,7 +1,7 @@
-import type { Day, DayOven, DayPie, DayWeights, Way } from '../model/index.js';
-import { dayWeightsOf, keyOf } from '../model/index.js';
+import type { Day, DayOven, DayPie, ObjectiveWeights, BakeOption } from '../model/index.js';
+import { objectiveWeights, programmeKey } from '../model/index.js';
 import type { Wave } from './work-feasibility.js';
-import { leastOf, loadedAfterMin } from './work-feasibility.js';
+import { shortestOption, loadedAfterMin } from './work-feasibility.js';
 
 /** A pie on one programme of an oven, and between which moments it may go in. */
 interface Baked {
@@ -23,7 +23,7 @@ interface Runs {
 }
 
 /** A run of few, or of so many that the oven is full and slower. */
-function sizesOf({
+function batchSizes({
   places,
   fullFrom,
   fullMin,
@@ -49,8 +49,8 @@ function besides(longest: Baked, of: readonly Baked[]): Baked[][] {
   );
 }
 
-function runsOn(oven: DayOven, of: readonly Baked[], weights: DayWeights): Runs[] {
-  return sizesOf(oven).flatMap(({ most, longer }) => {
+function runsOn(oven: DayOven, of: readonly Baked[], weights: ObjectiveWeights): Runs[] {
+  return batchSizes(oven).flatMap(({ most, longer }) => {
     const slower = of.flatMap((one) =>
       one.from <= one.to - longer ? [{ ...one, to: one.to - longer }] : [],
     );
@@ -66,20 +66,20 @@ function runsOn(oven: DayOven, of: readonly Baked[], weights: DayWeights): Runs[
 }
 
 /** By which of its ways each pie can be baked, and when, if its wave is first touched at that moment. */
-function bakedOf(
+function bakedPies(
   day: Day,
   oven: DayOven,
   pies: readonly DayPie[],
   firstOf: (pie: DayPie) => number,
 ): Map<string, Baked[]> {
   const on = new Map<string, Baked[]>();
-  const { heatCost: dear } = dayWeightsOf(day);
+  const { heatCost: dear } = objectiveWeights(day);
   // A warm one that waits for others at the door is out later than alone.
   const laterMin = oven.fullMin + day.kitchen.doorMin * (oven.places - 1);
   pies.forEach((pie, k) => {
     const soonest = firstOf(pie) + loadedAfterMin(day, pie);
     const { warm, ready, pack, cool } = pie;
-    const bakedBy = ({ out, cost }: Way): Baked => ({
+    const bakedBy = ({ out, cost }: BakeOption): Baked => ({
       pie: k,
       out,
       heatCost: dear * cost,
@@ -87,7 +87,7 @@ function bakedOf(
       to: ready.at - pack - cool - out,
     });
     for (const way of pie.ways[oven.id] ?? [])
-      on.set(keyOf(way), [...(on.get(keyOf(way)) ?? []), bakedBy(way)]);
+      on.set(programmeKey(way), [...(on.get(programmeKey(way)) ?? []), bakedBy(way)]);
   });
   return on;
 }
@@ -154,11 +154,11 @@ function dearest(start: readonly number[], runs: readonly Runs[]): number {
 }
 
 /** As many runs as places ask for, each as long as the shortest, and each pie on the programme that suits it best. */
-function fewestRuns(day: Day, weights: DayWeights): number {
+function fewestRuns(day: Day, weights: ObjectiveWeights): number {
   const { kitchen, pies } = day;
   const runs = Math.ceil(pies.length / Math.max(...kitchen.ovens.map(({ places }) => places)));
-  const shortest = Math.min(...pies.map((pie) => leastOf(pie, 'out')));
-  const heatCost = pies.reduce((sum, pie) => sum + weights.heatCost * leastOf(pie, 'cost'), 0);
+  const shortest = Math.min(...pies.map((pie) => shortestOption(pie, 'out')));
+  const heatCost = pies.reduce((sum, pie) => sum + weights.heatCost * shortestOption(pie, 'cost'), 0);
   return heatCost + runs * (weights.run + weights.ovenMin * shortest);
 }
 
@@ -167,14 +167,14 @@ function fewestRuns(day: Day, weights: DayWeights): number {
  * programme and may go in at one moment.
  * @returns in the units of `plan.score.total`; Infinity when some pie can be in no oven in time
  */
-export function ovensBoundOf(day: Day, waves: readonly Wave[]): (firsts: readonly number[]) => number {
-  const weights = dayWeightsOf(day);
+export function makeOvenBound(day: Day, waves: readonly Wave[]): (firsts: readonly number[]) => number {
+  const weights = objectiveWeights(day);
   const pies = waves.flatMap((wave) => wave.pies);
   const waveOf = new Map(waves.flatMap((wave, w) => wave.pies.map((pie) => [pie, w] as const)));
   return (firsts) => {
     const firstOf = (pie: DayPie): number => firsts[waveOf.get(pie) ?? 0]!;
     const runs = day.kitchen.ovens.flatMap((oven) =>
-      [...bakedOf(day, oven, pies, firstOf).values()].flatMap((of) => runsOn(oven, of, weights)),
+      [...bakedPies(day, oven, pies, firstOf).values()].flatMap((of) => runsOn(oven, of, weights)),
     );
     const shares = pies.map((_, k) =>
       Math.min(...runs.filter(({ longest }) => longest === k).map(({ cost, room }) => cost / (room + 1))),

@@ -1,5 +1,5 @@
 import type { Day, DayPie } from '../model/index.js';
-import { headMin, leastOf, loadedAfterMin, restedMin, tailMin } from './work-feasibility.js';
+import { headMin, shortestOption, loadedAfterMin, restedMin, tailMin } from './work-feasibility.js';
 import type { Wave } from './work-feasibility.js';
 
 /** A place that a pie holds for a while: in an oven, or its dish. Moments in min of the day. */
@@ -14,14 +14,14 @@ interface Stay {
   readonly notBefore: number;
 }
 
-interface Places {
+interface PlaceCounts {
   readonly places: number;
   readonly stays: readonly Stay[];
 }
 
 const inOven = (day: Day, pie: DayPie, wave: number): Stay => ({
   wave,
-  lastsMin: leastOf(pie, 'out'),
+  lastsMin: shortestOption(pie, 'out'),
   afterMin: loadedAfterMin(day, pie),
   by: pie.ready.at - pie.pack - pie.cool,
   notBefore: pie.ready.at - (pie.warm ?? Infinity),
@@ -35,7 +35,7 @@ const inDish = (day: Day, pie: DayPie, wave: number): Stay => ({
   notBefore: pie.ready.at - (pie.warm ?? Infinity) + pie.cool + pie.pack,
 });
 
-function placesOf(day: Day, waves: readonly Wave[]): Places[] {
+function countPlaces(day: Day, waves: readonly Wave[]): PlaceCounts[] {
   const staysOf = (stay: typeof inDish, holds: (pie: DayPie) => boolean): Stay[] =>
     waves
       .flatMap(({ pies }, wave) => pies.filter(holds).map((pie) => stay(day, pie, wave)))
@@ -51,7 +51,7 @@ function placesOf(day: Day, waves: readonly Wave[]): Places[] {
 }
 
 /** Whether one place has so many stays after one another as it must, for all that lie within a stretch of time. */
-function rowsFit({ places, stays }: Places, froms: readonly number[]): boolean {
+function rowsFit({ places, stays }: PlaceCounts, froms: readonly number[]): boolean {
   const lengths = [...new Set(stays.map(({ lastsMin }) => lastsMin))];
   return [...new Set(froms)].every((from) =>
     lengths.every((least) => {
@@ -74,7 +74,7 @@ const freeAfter = ({ lastsMin, by, notBefore }: Stay, from: number, free: number
 };
 
 /** Which stays may come right after each, when that one comes first in its place. */
-const followersOf = ({ stays }: Places, froms: readonly number[]): number[][] =>
+const followers = ({ stays }: PlaceCounts, froms: readonly number[]): number[][] =>
   stays.map((one, k) => {
     const free = freeAfter(one, froms[k]!, -Infinity);
     return stays.flatMap((next, n) =>
@@ -105,7 +105,7 @@ const MOST_STEPS = 4000;
  * Row by row, from one stay to any that may follow it.
  */
 function rowsFound(
-  { stays }: Places,
+  { stays }: PlaceCounts,
   froms: readonly number[],
   followers: readonly (readonly number[])[],
   links: number,
@@ -141,16 +141,16 @@ function rowsFound(
 }
 
 /** Whether places are enough for all: each stay beyond them must follow another one in its place. */
-function linksFit(of: Places, froms: readonly number[]): boolean {
+function linksFit(of: PlaceCounts, froms: readonly number[]): boolean {
   const links = of.stays.length - of.places;
   if (links <= 0) return true;
-  const followers = followersOf(of, froms);
-  return mostPairs(followers) >= links && rowsFound(of, froms, followers, links);
+  const after = followers(of, froms);
+  return mostPairs(after) >= links && rowsFound(of, froms, after, links);
 }
 
 /** Whether places in ovens and dishes may be enough when each wave is first touched at its moment. Necessary, not sufficient. */
-export function placesCheckOf(day: Day, waves: readonly Wave[]): (firsts: readonly number[]) => boolean {
-  const all = placesOf(day, waves);
+export function makePlaceCheck(day: Day, waves: readonly Wave[]): (firsts: readonly number[]) => boolean {
+  const all = countPlaces(day, waves);
   return (firsts) =>
     all.every((of) => {
       const froms = of.stays.map(({ wave, afterMin }) => firsts[wave]! + afterMin);

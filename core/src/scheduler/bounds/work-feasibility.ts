@@ -1,8 +1,8 @@
-import type { Day, DayPie, Hand, Skill, Way } from '../model/index.js';
-import { mixMinOf, sameHeat, skills } from '../model/index.js';
+import type { Day, DayPie, Worker, Skill, BakeOption } from '../model/index.js';
+import { batchMixMin, isSameProgramme, skills } from '../model/index.js';
 
 /** Work that no plan can do without, and between which moments it must be done. */
-export interface Piece {
+export interface RequiredWork {
   readonly skill: Skill;
   readonly lastsMin: number;
   /** So long after the first touch of its pies it can begin, min. */
@@ -18,18 +18,18 @@ export interface Wave {
 }
 
 /** How much of the mixing of its dough each pie takes at the least: its batch is full, min. */
-function mixShareOf(day: Day, { dough: id }: DayPie): number {
+function mixShareMin(day: Day, { dough: id }: DayPie): number {
   const dough = id === null ? undefined : day.doughs[id];
   if (!dough) return 0;
   const pies = Math.min(dough.most, day.pies.filter((other) => other.dough === id).length);
-  return mixMinOf(dough, pies) / pies;
+  return batchMixMin(dough, pies) / pies;
 }
 
 /** How much of a go at the door of its oven each pie takes at the least, with all that can go in, or come out, at its minute, min. */
-function doorMinOf(
+function doorDelayMin(
   { kitchen: { loadMin, ovens }, pies }: Day,
   pie: DayPie,
-  same: (a: Way, b: Way) => boolean,
+  same: (a: BakeOption, b: BakeOption) => boolean,
 ): number {
   const most = ovens.flatMap(({ id, places }) =>
     (pie.ways[id] ?? []).map((way) =>
@@ -39,14 +39,14 @@ function doorMinOf(
   return loadMin / Math.max(...most);
 }
 
-const bakedTogether = (a: Way, b: Way): boolean => sameHeat(a.heat, b.heat);
-const outTogether = (a: Way, b: Way): boolean => bakedTogether(a, b) && a.out === b.out;
+const bakedTogether = (a: BakeOption, b: BakeOption): boolean => isSameProgramme(a.heat, b.heat);
+const outTogether = (a: BakeOption, b: BakeOption): boolean => bakedTogether(a, b) && a.out === b.out;
 
-export const leastOf = (pie: DayPie, what: 'out' | 'cost'): number =>
+export const shortestOption = (pie: DayPie, what: 'out' | 'cost'): number =>
   Math.min(...Object.values(pie.ways).flatMap((ways) => ways.map((way) => way[what])));
 
 /** From building to ready, min. */
-export const tailMin = (pie: DayPie): number => pie.lastChill + leastOf(pie, 'out') + pie.cool + pie.pack;
+export const tailMin = (pie: DayPie): number => pie.lastChill + shortestOption(pie, 'out') + pie.cool + pie.pack;
 
 /** Until its dough has rested, min. */
 export function restedMin(day: Day, pie: DayPie): number {
@@ -72,16 +72,16 @@ const linedBy = (pie: DayPie): number =>
 export const mixedBy = (pie: DayPie, chillLeast: number): number => linedBy(pie) - pie.line - chillLeast;
 
 /** What each pie asks of hands for sure. `mixMin`: its share of the mixing of its dough. */
-function piecesOf(day: Day, pie: DayPie, mixMin: number): Piece[] {
+function requiredWork(day: Day, pie: DayPie, mixMin: number): RequiredWork[] {
   const { loadMin } = day.kitchen;
   const { at } = pie.ready;
   const dough = pie.dough === null ? undefined : day.doughs[pie.dough];
   const builtBy = at - tailMin(pie);
   const built = headMin(day, pie) + pie.build;
-  const outAt = loadedAfterMin(day, pie) + leastOf(pie, 'out');
+  const outAt = loadedAfterMin(day, pie) + shortestOption(pie, 'out');
   // Cut fruit keeps so long, and no longer.
   const soonest = headMin(day, pie) - pie.cook - pie.fruitMost - pie.prepare;
-  const all: Piece[] = [
+  const all: RequiredWork[] = [
     { skill: 'dough', lastsMin: mixMin, afterMin: 0, by: mixedBy(pie, dough?.chillLeast ?? 0) },
     {
       skill: 'fruit',
@@ -93,13 +93,13 @@ function piecesOf(day: Day, pie: DayPie, mixMin: number): Piece[] {
     { skill: 'build', lastsMin: pie.build, afterMin: built - pie.build, by: builtBy },
     {
       skill: 'oven',
-      lastsMin: doorMinOf(day, pie, bakedTogether),
+      lastsMin: doorDelayMin(day, pie, bakedTogether),
       afterMin: loadedAfterMin(day, pie),
       by: at - tailMin(pie) + pie.lastChill + loadMin,
     },
     {
       skill: 'oven',
-      lastsMin: doorMinOf(day, pie, outTogether),
+      lastsMin: doorDelayMin(day, pie, outTogether),
       afterMin: outAt,
       by: at - pie.pack - pie.cool + loadMin,
     },
@@ -113,10 +113,10 @@ function piecesOf(day: Day, pie: DayPie, mixMin: number): Piece[] {
  * time is no more work than there are hands for it, and no more mixing than there are mixers. Necessary, not sufficient: work is
  * taken to be cut into pieces at will.
  */
-export function handsCheckOf(day: Day, waves: readonly Wave[]): (firsts: readonly number[]) => boolean {
+export function makeWorkCheck(day: Day, waves: readonly Wave[]): (firsts: readonly number[]) => boolean {
   const { hands, mixers } = day.kitchen;
   const all = waves.flatMap(({ pies }, wave) =>
-    pies.flatMap((pie) => piecesOf(day, pie, mixShareOf(day, pie)).map((piece) => ({ ...piece, wave }))),
+    pies.flatMap((pie) => requiredWork(day, pie, mixShareMin(day, pie)).map((piece) => ({ ...piece, wave }))),
   );
   all.sort((a, b) => a.by - b.by);
   const lastMin = Math.max(...waves.map(({ hour }) => hour));
@@ -125,7 +125,7 @@ export function handsCheckOf(day: Day, waves: readonly Wave[]): (firsts: readonl
   // Skills that the same hands have are one; each such set of hands must do at least what nobody else can.
   const groups = [...new Set(skills.map(able))].map((who) => ({
     of: all.filter(({ skill }) => [...able(skill)].every((can, k) => can === '0' || who[k] === '1')),
-    there: thereOf(day, who, lastMin),
+    there: attendance(day, who, lastMin),
   }));
   if (mixers > 0)
     groups.push({
@@ -140,7 +140,7 @@ export function handsCheckOf(day: Day, waves: readonly Wave[]): (firsts: readonl
  * the least, whether it is begun as soon or as late as it may be.
  */
 function workFits(
-  of: readonly (Piece & { readonly wave: number })[],
+  of: readonly (RequiredWork & { readonly wave: number })[],
   firsts: readonly number[],
   there: (from: number, to: number) => number,
 ): boolean {
@@ -172,10 +172,10 @@ function workFits(
 }
 
 /** Minutes of hands that are there between two moments. */
-function thereOf(day: Day, who: string, lastMin: number): (from: number, to: number) => number {
+function attendance(day: Day, who: string, lastMin: number): (from: number, to: number) => number {
   const { earliest, kitchen } = day;
   const here = kitchen.hands.filter((_, k) => who[k] === '1');
-  const isThere = (hand: Hand, t: number): boolean =>
+  const isThere = (hand: Worker, t: number): boolean =>
     t >= hand.from && t < hand.to && !hand.breaks.some(([a, b]) => t >= a && t < b);
   /** Minutes of hands up to each minute of the day. */
   const upTo = new Float64Array(Math.max(1, lastMin - earliest + 1));

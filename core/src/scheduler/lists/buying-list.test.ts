@@ -1,14 +1,14 @@
 import { changeForm } from '../../plan/index.js';
 import { formKinds, starterSpec } from '../../schema/index.js';
-import type { Buying } from './buying-list.js';
-import { buyDay, usualBuying } from './buying-list.js';
+import type { BuyingSettings } from './buying-list.js';
+import { makeBuyingList, usualBuying } from './buying-list.js';
 import { readDay } from '../problem/read-day.js';
-import type { DayAmount } from './weighing-list.js';
-import { weighDay } from './weighing-list.js';
+import type { WeighingLine } from './weighing-list.js';
+import { makeWeighingList } from './weighing-list.js';
 
 const weighed = { pieces: null, ready: false } as const;
 /** Four damson pies and two apple ones, worked out by hand. */
-const amounts: readonly DayAmount[] = [
+const amounts: readonly WeighingLine[] = [
   {
     ...weighed,
     title: 'Pastry',
@@ -45,14 +45,14 @@ const amounts: readonly DayAmount[] = [
     pies: [{ name: 'Damson', count: 4, massG: 300 }],
   },
 ];
-const buying: Buying = {
+const buying: BuyingSettings = {
   slices: 8,
   items: {
     Butter: { haveG: 190, packG: 250, packPrice: 2.5 },
     Damson: { haveG: null, packG: 1000, packPrice: 3 },
   },
 };
-const item = (label: string) => buyDay(amounts, buying).items.find((one) => one.label === label);
+const item = (label: string) => makeBuyingList(amounts, buying).items.find((one) => one.label === label);
 
 describe('what is bought for a day', () => {
   it('is one thing by whatever use a slip names it, less what is there, in whole packs', () => {
@@ -65,17 +65,17 @@ describe('what is bought for a day', () => {
   });
 
   it('costs each pie what is in it, and a slice its share', () => {
-    const [damson, apple] = buyDay(amounts, buying).pies;
+    const [damson, apple] = makeBuyingList(amounts, buying).pies;
     // 600 g of butter at 10 a kg and 4.4 kg of damsons at 3, over four pies.
     expect(damson?.cost).toBeCloseTo((6 + 13.2) / 4, 9);
     expect(damson?.sliceCost).toBeCloseTo(4.8 / 8, 9);
     expect(apple?.cost).toBeCloseTo(3.4 / 2, 9);
-    const { usesCost } = buyDay(amounts, buying);
+    const { usesCost } = makeBuyingList(amounts, buying);
     expect(4 * (damson?.cost ?? 0) + 2 * (apple?.cost ?? 0)).toBeCloseTo(usesCost, 9);
   });
 
   it('shares among all pies of a sort, also what only some of them take', () => {
-    const flour: DayAmount = {
+    const flour: WeighingLine = {
       ...weighed,
       title: 'Pastry',
       label: 'Plain flour',
@@ -83,7 +83,7 @@ describe('what is bought for a day', () => {
       boughtG: 300,
       pies: [{ name: 'Damson', count: 1, massG: 300 }],
     };
-    const { pies } = buyDay([flour, ...amounts], {
+    const { pies } = makeBuyingList([flour, ...amounts], {
       ...buying,
       items: { ...buying.items, 'Plain flour': { haveG: null, packG: 1000, packPrice: 2 } },
     });
@@ -92,7 +92,7 @@ describe('what is bought for a day', () => {
   });
 
   it('says what has no price; water needs none', () => {
-    const { unpriced, pies } = buyDay(amounts, { ...buying, items: { Butter: buying.items['Butter']! } });
+    const { unpriced, pies } = makeBuyingList(amounts, { ...buying, items: { Butter: buying.items['Butter']! } });
     expect(unpriced).toEqual(['Damson']);
     expect(pies[0]?.unpriced).toEqual(['Damson']);
     expect(pies[1]?.unpriced).toEqual([]);
@@ -100,7 +100,7 @@ describe('what is bought for a day', () => {
 
   it('is nothing where there is enough, and not a pack for a rounding', () => {
     const have = (haveG: number) =>
-      buyDay(amounts, { slices: 8, items: { Butter: { haveG, packG: 250, packPrice: 2 } } }).items[0];
+      makeBuyingList(amounts, { slices: 8, items: { Butter: { haveG, packG: 250, packPrice: 2 } } }).items[0];
     expect(have(2000)).toMatchObject({ missingG: 0, packs: 0, buysCost: 0 });
     expect(have(189.98)?.packs).toBe(3);
     expect(have(189)?.packs).toBe(4);
@@ -108,13 +108,13 @@ describe('what is bought for a day', () => {
 
   it('takes names that every object has as names', () => {
     const odd = ['constructor', '__proto__', 'toString'].map((label) => ({ ...amounts[2]!, label }));
-    const { items, unpriced } = buyDay(odd, { slices: 8, items: {} });
+    const { items, unpriced } = makeBuyingList(odd, { slices: 8, items: {} });
     expect(items.map(({ label }) => label)).toEqual(['constructor', '__proto__', 'toString']);
     expect(unpriced).toEqual(['constructor', '__proto__', 'toString']);
   });
 
   it('counts shells that are bought, and buys none that lie in the freezer', () => {
-    const shells = (ready: boolean): DayAmount => ({
+    const shells = (ready: boolean): WeighingLine => ({
       title: 'Pastry',
       label: 'Bought shell',
       massG: 0,
@@ -124,13 +124,13 @@ describe('what is bought for a day', () => {
       pies: [{ name: 'Damson', count: 3, massG: 0 }],
     });
     const items = { 'Bought shell': { haveG: null, packG: null, packPrice: 1.5 } };
-    const { items: lines, pies, buysCost } = buyDay([shells(false)], { slices: 6, items });
+    const { items: lines, pies, buysCost } = makeBuyingList([shells(false)], { slices: 6, items });
     expect(lines[0]).toMatchObject({ pieces: 3, packs: 3 });
     expect(buysCost).toBeCloseTo(4.5, 9);
     expect(pies[0]?.cost).toBeCloseTo(1.5, 9);
-    expect(buyDay([shells(true)], { slices: 6, items }).items).toEqual([]);
+    expect(makeBuyingList([shells(true)], { slices: 6, items }).items).toEqual([]);
     // One without a price is said for the day as it is for its pie.
-    const open = buyDay([shells(false)], { slices: 6, items: {} });
+    const open = makeBuyingList([shells(false)], { slices: 6, items: {} });
     expect(open.unpriced).toEqual(['Bought shell']);
     expect(open.pies[0]?.unpriced).toEqual(['Bought shell']);
   });
@@ -138,7 +138,7 @@ describe('what is bought for a day', () => {
   it('finds on every form’s slip one butter and one white sugar', () => {
     for (const kind of formKinds) {
       const { spec } = changeForm(starterSpec, kind);
-      const { items } = buyDay(weighDay([{ count: 1, spec }]).amounts, usualBuying);
+      const { items } = makeBuyingList(makeWeighingList([{ count: 1, spec }]).amounts, usualBuying);
       const names = items.map(({ label }) => label);
       expect(names.filter((name) => /butter/i.test(name)).length).toBeLessThanOrEqual(1);
       expect(names).not.toContain('Sugar');
@@ -183,7 +183,7 @@ describe('a day’s file says of buying', () => {
       filling: { ...starterSpec.filling, lemonJuiceG: 30, lemonZestG: 6 },
     };
     const items = new Map(
-      buyDay(weighDay([{ count: 4, spec }]).amounts, usualBuying).items.map((one) => [one.label, one]),
+      makeBuyingList(makeWeighingList([{ count: 4, spec }]).amounts, usualBuying).items.map((one) => [one.label, one]),
     );
     expect(items.get('Eggs')?.pieces).toBe(2);
     expect(items.get('Milk')?.needsG).toBeCloseTo(30, 6);
@@ -195,13 +195,13 @@ describe('a day’s file says of buying', () => {
   it('buys the eggs of a wash and of a batter together, and shares their price among the pies', () => {
     const buckle = changeForm({ ...starterSpec, name: 'Buckle' }, 'buckle').spec;
     const lid = { ...starterSpec, name: 'Lid', pastry: { ...starterSpec.pastry, wash: 'whole_egg' } };
-    const { amounts: both } = weighDay([
+    const { amounts: both } = makeWeighingList([
       { count: 1, spec: buckle },
       { count: 1, spec: lid },
     ]);
     const batterEggG = both.find(({ label }) => label === 'Egg, beaten')?.massG ?? 0;
     const priced = { Eggs: { haveG: null, packG: null, packPrice: 0.5 } };
-    const { items, pies } = buyDay(both, { slices: 8, items: priced });
+    const { items, pies } = makeBuyingList(both, { slices: 8, items: priced });
     expect(items.find(({ label }) => label === 'Eggs')?.pieces).toBe(Math.ceil(batterEggG / 50 + 1 - 0.1));
     expect(pies.find(({ name }) => name === 'Buckle')?.cost).toBeCloseTo((0.5 * batterEggG) / 50, 6);
     expect(pies.find(({ name }) => name === 'Lid')?.cost).toBeCloseTo(0.5, 6);

@@ -1,8 +1,8 @@
 import type { Purchase } from '../../forms/index.js';
-import type { DayAmount } from './weighing-list.js';
+import type { WeighingLine } from './weighing-list.js';
 
 /** What a kitchen has of a thing and how it is sold; null for what nobody said. */
-export interface Stocked {
+export interface StockedItem {
   readonly haveG: number | null;
   /** What one pack holds. */
   readonly packG: number | null;
@@ -11,19 +11,19 @@ export interface Stocked {
 }
 
 /** What is known of buying, by the name on the slip. */
-export interface Buying {
+export interface BuyingSettings {
   /** A pie is cut into so many. */
   readonly slices: number;
-  readonly items: Readonly<Record<string, Stocked>>;
+  readonly items: Readonly<Record<string, StockedItem>>;
 }
 
 /** Eight of a pie of 23 cm (common practice, no source). */
-export const usualBuying: Buying = { slices: 8, items: {} };
+export const usualBuying: BuyingSettings = { slices: 8, items: {} };
 
-export const nothingStocked: Stocked = { haveG: null, packG: null, packPrice: null };
+export const nothingStocked: StockedItem = { haveG: null, packG: null, packPrice: null };
 
 /** One thing to buy for the whole day. */
-export interface ToBuy extends Stocked {
+export interface BuyingLine extends StockedItem {
   readonly label: string;
   /** So many, of what is bought by the piece: a pack is one piece then, and nothing is weighed. */
   readonly pieces: number | null;
@@ -49,8 +49,8 @@ export interface PieCost {
   readonly unpriced: readonly string[];
 }
 
-export interface Bought {
-  readonly items: readonly ToBuy[];
+export interface BuyingList {
+  readonly items: readonly BuyingLine[];
   readonly pies: readonly PieCost[];
   readonly usesCost: number;
   readonly buysCost: number;
@@ -69,7 +69,7 @@ const boughtAs: ReadonlyMap<string, string> = new Map([
   ['Soft butter for the dish', 'Butter'],
   ['Sugar', 'White sugar'],
 ]);
-const nameOf = (label: string): string => boughtAs.get(label) ?? label;
+const purchaseName = (label: string): string => boughtAs.get(label) ?? label;
 
 /** So much of a piece is not worth another one: eggs differ by more. Common practice, no source. */
 const SPARE_PIECE = 0.1;
@@ -77,14 +77,14 @@ const SPARE_PIECE = 0.1;
 /** Less is a rounding, not a pack more. */
 const ROUNDING_G = 0.05;
 
-const perG = ({ packG, packPrice }: Stocked): number | null =>
+const pricePerG = ({ packG, packPrice }: StockedItem): number | null =>
   packG !== null && packPrice !== null && packG > 0 ? packPrice / packG : null;
 
-function toBuy(label: string, needsG: number, stocked: Stocked): ToBuy {
+function toBuy(label: string, needsG: number, stocked: StockedItem): BuyingLine {
   const missingG = Math.max(0, needsG - (stocked.haveG ?? 0));
   const { packG, packPrice } = stocked;
   const packs = packG !== null && packG > 0 ? Math.max(0, Math.ceil((missingG - ROUNDING_G) / packG)) : null;
-  const price = perG(stocked);
+  const price = pricePerG(stocked);
   return {
     ...stocked,
     label,
@@ -97,7 +97,7 @@ function toBuy(label: string, needsG: number, stocked: Stocked): ToBuy {
   };
 }
 
-function piecesToBuy(label: string, used: number, { packPrice }: Stocked): ToBuy {
+function piecesToBuy(label: string, used: number, { packPrice }: StockedItem): BuyingLine {
   // Two eggs and a twentieth are two eggs.
   const pieces = Math.max(1, Math.ceil(used - SPARE_PIECE));
   return {
@@ -114,7 +114,7 @@ function piecesToBuy(label: string, used: number, { packPrice }: Stocked): ToBuy
 }
 
 /** One thing that is bought for one line of what is weighed, in pieces or g, and what of it each sort of pie takes. */
-interface Taken {
+interface PurchasedAmount {
   readonly label: string;
   readonly byPiece: boolean;
   readonly quantity: number;
@@ -122,13 +122,13 @@ interface Taken {
 }
 
 /** What a line of the day takes from a shop. */
-function takes({ label, massG, boughtG, pieces, buys, ready, pies }: DayAmount): Taken[] {
+function purchaseFor({ label, massG, boughtG, pieces, buys, ready, pies }: WeighingLine): PurchasedAmount[] {
   if (ready) return [];
   if (pieces !== null) {
     const each = pies.map(({ name, count }) => ({ name, count, quantity: count }));
     return [{ label, byPiece: true, quantity: pieces, pies: each }];
   }
-  const whole: readonly Purchase[] = buys ?? [{ label: nameOf(label), massG: boughtG }];
+  const whole: readonly Purchase[] = buys ?? [{ label: purchaseName(label), massG: boughtG }];
   return whole.map((one) => {
     const byPiece = 'pieces' in one;
     const quantity = byPiece ? one.pieces : one.massG;
@@ -149,13 +149,13 @@ function takes({ label, massG, boughtG, pieces, buys, ready, pies }: DayAmount):
  * @returns a line a thing, a cost a sort of pie and their sums, in the kitchen's own money
  * @example buyDay([], usualBuying).buysCost // 0
  */
-export function buyDay(amounts: readonly DayAmount[], { slices, items }: Buying): Bought {
-  const bought = amounts.flatMap(takes).filter(({ label }) => !FREE.has(label));
+export function makeBuyingList(amounts: readonly WeighingLine[], { slices, items }: BuyingSettings): BuyingList {
+  const bought = amounts.flatMap(purchaseFor).filter(({ label }) => !FREE.has(label));
   // A kitchen may call its fruit what it likes, also as what every object has.
   const known = new Map(Object.entries(items));
-  const stockedOf = (label: string): Stocked => known.get(label) ?? nothingStocked;
+  const stockedOf = (label: string): StockedItem => known.get(label) ?? nothingStocked;
   const labels = [...new Set(bought.map(({ label }) => label))];
-  const lines = labels.map((label): ToBuy => {
+  const lines = labels.map((label): BuyingLine => {
     const uses = bought.filter((one) => one.label === label);
     const all = uses.reduce((sum, { quantity }) => sum + quantity, 0);
     return uses.some(({ byPiece }) => byPiece)
@@ -165,7 +165,7 @@ export function buyDay(amounts: readonly DayAmount[], { slices, items }: Buying)
   const pies = new Map<string, { count: number; cost: number; unpriced: Set<string> }>();
   for (const { label, byPiece, pies: of } of bought) {
     const stocked = stockedOf(label);
-    const price = byPiece ? stocked.packPrice : perG(stocked);
+    const price = byPiece ? stocked.packPrice : pricePerG(stocked);
     for (const { name, count, quantity } of of) {
       const pie = pies.get(name) ?? { count, cost: 0, unpriced: new Set<string>() };
       // Not each of them takes of everything: one on a frozen shell takes no flour.
@@ -175,7 +175,7 @@ export function buyDay(amounts: readonly DayAmount[], { slices, items }: Buying)
       pies.set(name, pie);
     }
   }
-  const sum = (of: (line: ToBuy) => number | null): number =>
+  const sum = (of: (line: BuyingLine) => number | null): number =>
     lines.reduce((all, line) => all + (of(line) ?? 0), 0);
   return {
     items: lines,

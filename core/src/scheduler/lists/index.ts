@@ -1,4 +1,4 @@
-export type { Bought, Buying, PieCost, Stocked, ToBuy } from './buying-list.js';
-export { buyDay, nothingStocked, usualBuying } from './buying-list.js';
-export type { DayAmount, DayAmounts } from './weighing-list.js';
-export { weighDay } from './weighing-list.js';
+export type { BuyingList, BuyingSettings, PieCost, StockedItem, BuyingLine } from './buying-list.js';
+export { makeBuyingList, nothingStocked, usualBuying } from './buying-list.js';
+export type { WeighingLine, WeighingList } from './weighing-list.js';
+export { makeWeighingList } from './weighing-list.js';

@@ -1,6 +1,6 @@
 import { starterSpec } from '../../schema/index.js';
 import { planPie } from '../../plan/index.js';
-import { weighDay } from './weighing-list.js';
+import { makeWeighingList } from './weighing-list.js';
 
 const slip = (): { readonly label: string; readonly massG: number; readonly usesG?: number }[] => {
   const drafted = planPie(starterSpec);
@@ -9,7 +9,7 @@ const slip = (): { readonly label: string; readonly massG: number; readonly uses
 
 describe('what a day takes', () => {
   it('is the slip of each pie times how many there are, like things together', () => {
-    const { amounts, allergens } = weighDay([
+    const { amounts, allergens } = makeWeighingList([
       { count: 3, spec: starterSpec },
       { count: 1, spec: { ...starterSpec, name: 'Another' } },
     ]);
@@ -24,7 +24,7 @@ describe('what a day takes', () => {
   it('mixes a wash by the egg for several pies at once, not an egg for each', () => {
     const wash = slip().find(({ label }) => label === 'Whole egg and milk');
     const washOf = (count: number) =>
-      weighDay([{ count, spec: starterSpec }]).amounts.find(({ label }) => label === wash?.label);
+      makeWeighingList([{ count, spec: starterSpec }]).amounts.find(({ label }) => label === wash?.label);
     expect(washOf(1)?.massG).toBeCloseTo(wash?.massG ?? NaN, 9);
     expect(washOf(3)?.massG).toBeCloseTo(wash?.massG ?? NaN, 9);
     expect((washOf(16)?.massG ?? 0) / (wash?.massG ?? 1)).toBe(5);
@@ -34,7 +34,7 @@ describe('what a day takes', () => {
   it('weighs dough for a day once, also where a pie’s own slip is for a batch', () => {
     const batch = { ...starterSpec, pastry: { ...starterSpec.pastry, batch: 4 } };
     const flourOf = (spec: typeof starterSpec) =>
-      weighDay([{ count: 4, spec }]).amounts.find(({ label }) => label === 'Plain flour')?.massG;
+      makeWeighingList([{ count: 4, spec }]).amounts.find(({ label }) => label === 'Plain flour')?.massG;
     expect(flourOf(batch)).toBeCloseTo(flourOf(starterSpec) ?? NaN, 6);
   });
 
@@ -44,18 +44,18 @@ describe('what a day takes', () => {
       pastry: { ...starterSpec.pastry, base },
     });
     const shell = (base: 'bought' | 'frozen') =>
-      weighDay([{ count: 3, spec: based(base) }]).amounts.find(({ label }) => /shell/.test(label));
+      makeWeighingList([{ count: 3, spec: based(base) }]).amounts.find(({ label }) => /shell/.test(label));
     expect(shell('bought')).toMatchObject({ massG: 0, pieces: 3, ready: false });
     expect(shell('frozen')).toMatchObject({ pieces: 3, ready: true });
   });
 
   it('tells pies of one name once', () => {
-    const { amounts } = weighDay([1, 2].map((count) => ({ count, spec: starterSpec })));
+    const { amounts } = makeWeighingList([1, 2].map((count) => ({ count, spec: starterSpec })));
     expect(amounts[0]?.pies.map(({ count }) => count)).toEqual([3]);
   });
 
   it('fruit is bought with its stones and stalks', () => {
-    const [fruit] = weighDay([{ count: 1, spec: starterSpec }]).amounts.filter(
+    const [fruit] = makeWeighingList([{ count: 1, spec: starterSpec }]).amounts.filter(
       ({ title }) => title === 'Filling',
     );
     expect(fruit?.boughtG).toBeGreaterThan(fruit?.massG ?? Infinity);
@@ -63,7 +63,7 @@ describe('what a day takes', () => {
 
   it('leaves out what cannot be planned', () => {
     expect(
-      weighDay([{ count: 1, spec: { ...starterSpec, filling: { ...starterSpec.filling, fruits: [] } } }])
+      makeWeighingList([{ count: 1, spec: { ...starterSpec, filling: { ...starterSpec.filling, fruits: [] } } }])
         .amounts,
     ).toEqual([]);
   });

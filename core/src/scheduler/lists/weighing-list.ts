@@ -6,7 +6,7 @@ import { planPie } from '../../plan/index.js';
 import type { PieSpec } from '../../schema/index.js';
 
 /** One thing to weigh or buy for the whole day. */
-export interface DayAmount {
+export interface WeighingLine {
   /** Where on a slip it stands: pastry, filling, on top. */
   readonly title: string;
   readonly label: string;
@@ -23,15 +23,15 @@ export interface DayAmount {
   readonly pies: readonly { readonly name: string; readonly count: number; readonly massG: number }[];
 }
 
-export interface DayAmounts {
-  readonly amounts: readonly DayAmount[];
+export interface WeighingList {
+  readonly amounts: readonly WeighingLine[];
   readonly allergens: readonly string[];
 }
 
 /** Of nothing, nothing is bought. */
 const TINY_G = 1e-9;
 
-type ForPie = DayAmount['pies'][number];
+type ForPie = WeighingLine['pies'][number];
 
 /** Pies of one name are told once, also when they are wanted at several hours. */
 const withPie = (pies: readonly ForPie[], one: ForPie): ForPie[] => {
@@ -49,7 +49,7 @@ const timesMore = (bought: readonly Purchase[], by: number): Purchase[] =>
   );
 
 /** What is mixed for several pies at once, as a wash by the egg, is mixed whole. */
-function whole({ mixedG, ...amount }: DayAmount & { readonly mixedG: number | null }): DayAmount {
+function whole({ mixedG, ...amount }: WeighingLine & { readonly mixedG: number | null }): WeighingLine {
   if (mixedG === null || mixedG <= 0 || amount.massG <= 0) return amount;
   const massG = Math.ceil(amount.massG / mixedG) * mixedG;
   const more = massG / amount.massG;
@@ -79,15 +79,15 @@ function outOfFreezer(line: SlipLine, { filling }: PiePlan, frozen: readonly str
  * @returns amounts in the order of the slips, and all allergens
  * @example weighDay([{ count: 2, spec: starterSpec }]).amounts[0]?.label
  */
-export function weighDay(
+export function makeWeighingList(
   wanted: readonly {
     readonly count: number;
     readonly spec: PieSpec;
     readonly frozenFruit?: readonly string[];
   }[],
   larder: Larder = builtInLarder,
-): DayAmounts {
-  const found = new Map<string, DayAmount & { readonly mixedG: number | null }>();
+): WeighingList {
+  const found = new Map<string, WeighingLine & { readonly mixedG: number | null }>();
   const allergens = new Set<string>();
   for (const { count, spec, frozenFruit = [] } of wanted) {
     // Dough for a batch would be weighed for each of its pies.

@@ -1,21 +1,21 @@
 import { equalPies } from '../../test/equal-pies.js';
 import { usualWeights } from './objective-weights.js';
-import { scoreOf } from './score.js';
+import { scorePlan } from './score.js';
 import { finishDay, solveDay } from '../search/solve-day.js';
-import { spanCost, spanOf } from './day-span.js';
+import { spanCost, makeDaySpan } from './day-span.js';
 
 const always = (from: number, to: number): number => to - from;
 
 describe('how long a day is whose pies have several hours', () => {
   it('has each minute once, and tells how many are shared', () => {
-    expect(spanOf([{ hour: 540, start: 200 }], always)).toEqual({ dayMin: 340, overlapMin: 0 });
+    expect(makeDaySpan([{ hour: 540, start: 200 }], always)).toEqual({ dayMin: 340, overlapMin: 0 });
     // Noon is begun while the morning is under way: from 200 to 720, and 440 to 540 twice.
     const both = [
       { hour: 540, start: 200 },
       { hour: 720, start: 440 },
     ];
-    expect(spanOf(both, always)).toEqual({ dayMin: 520, overlapMin: 100 });
-    expect(spanOf([...both].reverse(), always)).toEqual({ dayMin: 520, overlapMin: 100 });
+    expect(makeDaySpan(both, always)).toEqual({ dayMin: 520, overlapMin: 100 });
+    expect(makeDaySpan([...both].reverse(), always)).toEqual({ dayMin: 520, overlapMin: 100 });
   });
 
   it('leaves out what lies between a morning and an evening', () => {
@@ -23,10 +23,10 @@ describe('how long a day is whose pies have several hours', () => {
       { hour: 540, start: 200 },
       { hour: 1110, start: 800 },
     ];
-    expect(spanOf(apart, always)).toEqual({ dayMin: 340 + 310, overlapMin: 0 });
+    expect(makeDaySpan(apart, always)).toEqual({ dayMin: 340 + 310, overlapMin: 0 });
     // And what nobody is there for.
     const by = (from: number, to: number): number => Math.max(0, to - from - 100);
-    expect(spanOf(apart, by)).toEqual({ dayMin: 240 + 210, overlapMin: 0 });
+    expect(makeDaySpan(apart, by)).toEqual({ dayMin: 240 + 210, overlapMin: 0 });
   });
 
   it('has one hour all within another once', () => {
@@ -35,14 +35,14 @@ describe('how long a day is whose pies have several hours', () => {
       { hour: 540, start: 300 },
       { hour: 300, start: 50 },
     ];
-    expect(spanOf(within, always)).toEqual({ dayMin: 850, overlapMin: 240 + 200 });
+    expect(makeDaySpan(within, always)).toEqual({ dayMin: 850, overlapMin: 240 + 200 });
   });
 
   it('makes a day that begins sooner dearer than a noon that does', () => {
     const costOf = (morning: number, noon: number): number =>
       spanCost(
         usualWeights,
-        spanOf(
+        makeDaySpan(
           [
             { hour: 540, start: morning },
             { hour: 720, start: noon },
@@ -60,6 +60,6 @@ describe('how long a day is whose pies have several hours', () => {
     const plan = finishDay(solveDay(day, { evaluations: 400 }));
     const first = Math.min(...(plan?.tasks ?? []).map(({ start }) => start));
     expect(plan?.score.dayMin).toBe(1090 - first);
-    expect(plan && scoreOf(day, plan).overlapMin).toBeGreaterThan(0);
+    expect(plan && scorePlan(day, plan).overlapMin).toBeGreaterThan(0);
   });
 });

@@ -1,5 +1,5 @@
 /** When pies of one hour are first touched. */
-export interface Touched {
+export interface TouchedStretch {
   readonly hour: number;
   readonly start: number;
 }
@@ -17,8 +17,8 @@ export interface DaySpan {
  * which none were under way makes the day longer.
  * @param minutesOf between two moments, as far as they count
  */
-export function spanOf(
-  touched: readonly Touched[],
+export function makeDaySpan(
+  touched: readonly TouchedStretch[],
   minutesOf: (from: number, to: number) => number,
 ): DaySpan {
   let [dayMin, all, reached] = [0, 0, Infinity];

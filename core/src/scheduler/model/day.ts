@@ -1,13 +1,13 @@
-import type { DayMatters } from './objective-weights.js';
+import type { ObjectiveEmphasis } from './objective-weights.js';
 
 /**
  * A programme of an oven: first heat in C, minutes at it, second heat in C. One heat all through has 0 minutes at the first.
  */
-export type Heat = readonly [firstC: number, firstMin: number, secondC: number];
+export type BakeProgramme = readonly [firstC: number, firstMin: number, secondC: number];
 
 /** One way to bake a pie in an oven: out after so many minutes; what it costs against the best way of all, in minutes of patience. */
-export interface Way {
-  readonly heat: Heat;
+export interface BakeOption {
+  readonly heat: BakeProgramme;
   readonly out: number;
   readonly cost: number;
   /** Loose foil from this minute on, without which the top gets too dark; null for none. */
@@ -21,7 +21,7 @@ export const skills = ['dough', 'fruit', 'line', 'build', 'oven', 'pack'] as con
 export type Skill = (typeof skills)[number];
 
 /** Somebody on the bench. Times in whole minutes from the day's zero, as everywhere in a day. */
-export interface Hand {
+export interface Worker {
   readonly id: string;
   /** Null for all. */
   readonly skills: readonly Skill[] | null;
@@ -42,7 +42,7 @@ export interface DayOven {
 }
 
 export interface DayKitchen {
-  readonly hands: readonly Hand[];
+  readonly hands: readonly Worker[];
   readonly ovens: readonly DayOven[];
   readonly hobRings: number;
   /** 0: dough is made by hand, as many at once as there are hands. */
@@ -57,7 +57,7 @@ export interface DayKitchen {
   readonly dishes: Readonly<Record<string, number>>;
 }
 
-export interface DayDough {
+export interface DoughRule {
   readonly mixMin: number;
   /** For each pie after the first. */
   readonly perPieMin: number;
@@ -102,7 +102,7 @@ export interface DayPie {
    */
   readonly sets: number | null;
   readonly ready: { readonly at: number; readonly as: ReadyAs };
-  readonly ways: Readonly<Record<string, readonly Way[]>>;
+  readonly ways: Readonly<Record<string, readonly BakeOption[]>>;
   /**
    * The pie whose empty shell this is: baked before that one is filled, and in its dish. Missing for a pie of its own; its hour
    * is that of its pie, and no more than that.
@@ -121,19 +121,19 @@ export interface Day {
   /** Nothing is done before. */
   readonly earliest: number;
   readonly kitchen: DayKitchen;
-  readonly doughs: Readonly<Record<string, DayDough>>;
+  readonly doughs: Readonly<Record<string, DoughRule>>;
   readonly pies: readonly DayPie[];
   /** How much room the plan leaves, min: all is ready so much sooner, each pie built so much before its oven. */
   readonly slack: { readonly readySooner: number; readonly beforeLoad: number };
   /** Missing: all of it as usual. */
-  readonly matters?: DayMatters;
+  readonly matters?: ObjectiveEmphasis;
 }
 
 export const taskKinds = ['mix', 'prepare', 'line', 'build', 'load', 'out', 'pack'] as const;
 export type TaskKind = (typeof taskKinds)[number];
 
 /** The skill that each task asks for. */
-export const skillOf: Readonly<Record<TaskKind, Skill>> = {
+export const skillFor: Readonly<Record<TaskKind, Skill>> = {
   mix: 'dough',
   prepare: 'fruit',
   line: 'line',
@@ -157,7 +157,7 @@ export interface DayTask {
 export interface DayRun {
   readonly id: string;
   readonly oven: string;
-  readonly heat: Heat;
+  readonly heat: BakeProgramme;
   readonly start: number;
   /** Minutes from its start at which each is taken out. */
   readonly pies: readonly {
@@ -213,7 +213,7 @@ export const LEFT_OUT_MIN = 240;
  * @returns true for a day that works
  * @example isWhole(null) // false
  */
-export const isWhole = (plan: DayPlan | null): plan is DayPlan =>
+export const isComplete = (plan: DayPlan | null): plan is DayPlan =>
   plan !== null && plan.late.length === 0 && plan.leftOut.length === 0;
 
 /**
@@ -223,7 +223,7 @@ export const isWhole = (plan: DayPlan | null): plan is DayPlan =>
  * @returns true when a run can serve both
  * @example sameHeat([210, 15, 180], [210, 15, 180]) // true
  */
-export const sameHeat = (a: Heat, b: Heat): boolean => a[0] === b[0] && a[1] === b[1] && a[2] === b[2];
+export const isSameProgramme = (a: BakeProgramme, b: BakeProgramme): boolean => a[0] === b[0] && a[1] === b[1] && a[2] === b[2];
 
 /**
  * Minutes that an oven needs from the end of one run to the beginning of the next.
@@ -233,7 +233,7 @@ export const sameHeat = (a: Heat, b: Heat): boolean => a[0] === b[0] && a[1] ===
  * @returns whole min
  * @example turnoverMin(oven, [210, 15, 180], [210, 15, 180])
  */
-export function turnoverMin(oven: DayOven, before: Heat, next: Heat): number {
+export function turnoverMin(oven: DayOven, before: BakeProgramme, next: BakeProgramme): number {
   const upC = next[0] - before[2];
   return Math.ceil(upC > 0 ? upC / oven.upCPerMin : -upC / oven.downCPerMin);
 }
@@ -245,7 +245,7 @@ export function turnoverMin(oven: DayOven, before: Heat, next: Heat): number {
  * @returns min
  * @example momentsOf([210, 15, 180], [{ foil: null, turn: 30 }, { foil: 25 }]).length // 3
  */
-export const momentsOf = ([, firstMin]: Heat, pies: readonly Pick<Way, 'foil' | 'turn'>[]): number[] => [
+export const batchTimes = ([, firstMin]: BakeProgramme, pies: readonly Pick<BakeOption, 'foil' | 'turn'>[]): number[] => [
   ...(firstMin > 0 ? [firstMin] : []),
   ...pies.flatMap(({ foil, turn }) => [foil, turn]).filter((minute) => typeof minute === 'number'),
 ];
@@ -258,7 +258,7 @@ export const momentsOf = ([, firstMin]: Heat, pies: readonly Pick<Way, 'foil' | 
  * @returns min, in the same order
  * @example outsOf(oven, 1, [45, 50])
  */
-export function outsOf(oven: DayOven, doorMin: number, outs: readonly number[]): number[] {
+export function unloadTimes(oven: DayOven, doorMin: number, outs: readonly number[]): number[] {
   const full = outs.length >= oven.fullFrom ? oven.fullMin : 0;
   return outs.map((out) => {
     const openings = new Set(outs.filter((other) => other < out)).size;
@@ -273,12 +273,12 @@ export function outsOf(oven: DayOven, doorMin: number, outs: readonly number[]):
  * @returns min
  * @example mixMinOf({ mixMin: 15, perPieMin: 3, most: 6, chillLeast: 30, chillMost: 1440 }, 3) // 21
  */
-export const mixMinOf = ({ mixMin, perPieMin }: DayDough, pies: number): number =>
+export const batchMixMin = ({ mixMin, perPieMin }: DoughRule, pies: number): number =>
   mixMin + perPieMin * (pies - 1);
 
 /** So much of the time that a warm pie stays warm is left for those who eat it, min. */
 const WARM_SPARE_MIN = 5;
 
 /** How much sooner than its hour a pie is to be ready: warm ones are not to cool down in the room that was left. */
-export const soonerMin = ({ warm, cool, pack }: DayPie, { readySooner }: Day['slack']): number =>
+export const readyBufferMin = ({ warm, cool, pack }: DayPie, { readySooner }: Day['slack']): number =>
   warm === null ? readySooner : Math.max(0, Math.min(readySooner, warm - cool - pack - WARM_SPARE_MIN));

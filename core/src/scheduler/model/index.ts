@@ -1,8 +1,8 @@
-export { spanCost, spanOf } from './day-span.js';
+export { spanCost, makeDaySpan } from './day-span.js';
 export type {
   Day,
   DayBatch,
-  DayDough,
+  DoughRule,
   DayKitchen,
   DayOven,
   DayPie,
@@ -10,35 +10,35 @@ export type {
   DayRun,
   DayScore,
   DayTask,
-  Hand,
-  Heat,
+  Worker,
+  BakeProgramme,
   ReadyAs,
   Skill,
   TaskKind,
-  Way,
+  BakeOption,
 } from './day.js';
 export {
   LEFT_OUT_MIN,
-  isWhole,
-  mixMinOf,
-  momentsOf,
-  outsOf,
+  isComplete,
+  batchMixMin,
+  batchTimes,
+  unloadTimes,
   readyKinds,
-  sameHeat,
-  skillOf,
+  isSameProgramme,
+  skillFor,
   skills,
-  soonerMin,
+  readyBufferMin,
   taskKinds,
   turnoverMin,
 } from './day.js';
-export type { DayMatters, DayWeights, Matter, MatterStop } from './objective-weights.js';
-export { dayWeightsOf, matterKinds, matterStops, usualWeights } from './objective-weights.js';
+export type { ObjectiveEmphasis, ObjectiveWeights, ObjectiveKind, Emphasis } from './objective-weights.js';
+export { objectiveWeights, objectiveKinds, emphases, usualWeights } from './objective-weights.js';
 export { renamePies } from './rename-pies.js';
-export type { PlacedRun, RunIdea, RunTimes, WayTable } from './run-times.js';
-export { keyOf, runTimesOf, wayTable } from './run-times.js';
+export type { PlacedRun, RunDecision, RunTimes, OptionTable } from './run-times.js';
+export { programmeKey, makeRunTimes, makeOptionTable } from './run-times.js';
 export { sampleDay } from './sample-day.js';
-export { attended, scoreOf } from './score.js';
-export { emptyShellOf, shellIdOf, shellIds, shellsByIndex, wholePies } from './shells.js';
+export { attended, scorePlan } from './score.js';
+export { emptyShellSpec, shellId, shellIds, shellsByIndex, withoutShells } from './shells.js';
 export { heatWords, isWorkOn, pieName, taskWords } from './task-words.js';
-export { goOf, goesOf } from './unload-groups.js';
-export { instantOf, wallTime } from './wall-time.js';
+export { unloadGroupWith, unloadGroups } from './unload-groups.js';
+export { instantAt, wallTime } from './wall-time.js';

@@ -2,17 +2,17 @@
  * What of a day that is in time can matter more, or less, than it usually does: to begin late, to turn few ovens on, to mix dough
  * seldom, that colours are just so, that no pie waits for its oven.
  */
-export const matterKinds = ['lateStart', 'fewRuns', 'fewMixes', 'colour', 'noWaiting'] as const;
-export type Matter = (typeof matterKinds)[number];
+export const objectiveKinds = ['lateStart', 'fewRuns', 'fewMixes', 'colour', 'noWaiting'] as const;
+export type ObjectiveKind = (typeof objectiveKinds)[number];
 
-export const matterStops = ['little', 'usual', 'much'] as const;
-export type MatterStop = (typeof matterStops)[number];
+export const emphases = ['little', 'usual', 'much'] as const;
+export type Emphasis = (typeof emphases)[number];
 
 /** What is not named matters as it usually does. */
-export type DayMatters = Readonly<Partial<Record<Matter, MatterStop>>>;
+export type ObjectiveEmphasis = Readonly<Partial<Record<ObjectiveKind, Emphasis>>>;
 
 /** What things cost, in minutes of the day. */
-export interface DayWeights {
+export interface ObjectiveWeights {
   readonly lateMin: number;
   readonly heatCost: number;
   readonly dayMin: number;
@@ -30,7 +30,7 @@ export interface DayWeights {
 /**
  * Being late is out of the question; a colour a little off is nobody's reason to get up an hour sooner. Estimates, found in a trial.
  */
-export const usualWeights: DayWeights = {
+export const usualWeights: ObjectiveWeights = {
   lateMin: 1000,
   heatCost: 1,
   dayMin: 1,
@@ -43,7 +43,7 @@ export const usualWeights: DayWeights = {
 };
 
 /** Estimate: so much more, or less, that plans are seen to change. */
-const timesFor: Readonly<Record<MatterStop, number>> = { little: 0.25, usual: 1, much: 4 };
+const timesFor: Readonly<Record<Emphasis, number>> = { little: 0.25, usual: 1, much: 4 };
 
 /**
  * What things cost on a day, as its baker wants it. Lateness and room stay what they are: no wish makes a day less sure. So a late
@@ -52,8 +52,8 @@ const timesFor: Readonly<Record<MatterStop, number>> = { little: 0.25, usual: 1,
  * @returns each in minutes of the day
  * @example dayWeightsOf({ matters: { fewRuns: 'much' } }).run // 60
  */
-export function dayWeightsOf({ matters = {} }: { readonly matters?: DayMatters }): DayWeights {
-  const times = (matter: Matter): number => timesFor[matters[matter] ?? 'usual'];
+export function objectiveWeights({ matters = {} }: { readonly matters?: ObjectiveEmphasis }): ObjectiveWeights {
+  const times = (matter: ObjectiveKind): number => timesFor[matters[matter] ?? 'usual'];
   const late = times('lateStart');
   const [day, rest] = late > 1 ? [1, 1 / late] : [late, 1];
   const usual = usualWeights;

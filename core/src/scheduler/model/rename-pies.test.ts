@@ -1,7 +1,7 @@
-import { checkDay } from '../validate/check-plan.js';
+import { checkPlan } from '../validate/check-plan.js';
 import { renamePies } from './rename-pies.js';
 import { sampleDay } from './sample-day.js';
-import { shellIdOf } from './shells.js';
+import { shellId } from './shells.js';
 import { withShells } from '../../test/with-shells.js';
 import { once } from '../../test/once.js';
 import { finishDay, solveDay } from '../search/solve-day.js';
@@ -21,9 +21,9 @@ describe('pies by other names', () => {
     if (first === undefined) throw new Error('no shell');
     const names = new Map([[first, 'other']]);
     const other = renamePies(day, plan, names);
-    expect(checkDay(other.day, other.plan)).toEqual([]);
+    expect(checkPlan(other.day, other.plan)).toEqual([]);
     expect(JSON.stringify(other)).not.toContain(first);
-    expect(other.day.pies.map(({ id }) => id)).toContain(shellIdOf('other'));
+    expect(other.day.pies.map(({ id }) => id)).toContain(shellId('other'));
     expect(other.plan.score).toBe(plan.score);
     const back = renamePies(other.day, other.plan, new Map([['other', first]]));
     expect(back).toEqual({ day, plan });
@@ -40,6 +40,6 @@ describe('pies by other names', () => {
         [b.id, a.id],
       ]),
     );
-    expect(checkDay(swapped.day, swapped.plan)).toEqual([]);
+    expect(checkPlan(swapped.day, swapped.plan)).toEqual([]);
   });
 });

@@ -1,5 +1,5 @@
 import type { Day, DayPlan } from './day.js';
-import { shellIdOf } from './shells.js';
+import { shellId } from './shells.js';
 
 /**
  * A day and its plan with other names for pies; their shells are named after them.
@@ -15,7 +15,7 @@ export function renamePies(
   names: ReadonlyMap<string, string>,
 ): { readonly day: Day; readonly plan: DayPlan } {
   const all = new Map(
-    [...names].flatMap(([id, name]) => [[id, name] as const, [shellIdOf(id), shellIdOf(name)] as const]),
+    [...names].flatMap(([id, name]) => [[id, name] as const, [shellId(id), shellId(name)] as const]),
   );
   const nameOf = (id: string): string => all.get(id) ?? id;
   return {

@@ -1,8 +1,8 @@
-import type { Day, DayOven, Heat, Way } from './day.js';
-import { momentsOf, outsOf } from './day.js';
+import type { Day, DayOven, BakeProgramme, BakeOption } from './day.js';
+import { batchTimes, unloadTimes } from './day.js';
 
 /** A run as the search thinks of it: which oven, the programme by its key, which pies, all by index. */
-export interface RunIdea {
+export interface RunDecision {
   readonly oven: number;
   readonly heat: string;
   readonly pies: readonly number[];
@@ -10,29 +10,29 @@ export interface RunIdea {
   readonly sooner: number;
 }
 
-/** A run that lies on a board, min of the board. */
+/** A run that lies on a timetable, min of the timetable. */
 export interface PlacedRun {
-  readonly idea: RunIdea;
+  readonly solution: RunDecision;
   readonly start: number;
   readonly loadBy: number;
   readonly outs: readonly number[];
 }
 
-export const keyOf = ({ heat: [firstC, firstMin, secondC] }: Pick<Way, 'heat'>): string =>
+export const programmeKey = ({ heat: [firstC, firstMin, secondC] }: Pick<BakeOption, 'heat'>): string =>
   `${firstC}/${firstMin}/${secondC}`;
 
 /** Ways of a day by oven, pie and key. */
-export type WayTable = readonly (readonly ReadonlyMap<string, Way>[])[];
+export type OptionTable = readonly (readonly ReadonlyMap<string, BakeOption>[])[];
 
-export const wayTable = ({ kitchen, pies }: Day): WayTable =>
+export const makeOptionTable = ({ kitchen, pies }: Day): OptionTable =>
   kitchen.ovens.map(({ id }) =>
-    pies.map(({ ways }) => new Map((ways[id] ?? []).map((way) => [keyOf(way), way]))),
+    pies.map(({ ways }) => new Map((ways[id] ?? []).map((way) => [programmeKey(way), way]))),
   );
 
 /** What a run is, wherever it lies. */
 export interface RunTimes {
   readonly oven: DayOven;
-  readonly heat: Heat;
+  readonly heat: BakeProgramme;
   /** Minutes from its start at which each of its pies is out. */
   readonly outs: readonly number[];
   readonly lastsMin: number;
@@ -44,19 +44,19 @@ export interface RunTimes {
   readonly heatCost: number;
 }
 
-/** Times of runs; null for one whose pies do not bake right there. `fromMin`: at which the board begins. */
-export function runTimesOf(
+/** Times of runs; null for one whose pies do not bake right there. `fromMin`: at which the timetable begins. */
+export function makeRunTimes(
   { kitchen, pies }: Day,
-  ways: WayTable,
+  ways: OptionTable,
   fromMin: number,
-): (idea: RunIdea) => RunTimes | null {
-  const known = new WeakMap<RunIdea, RunTimes | null>();
-  const worked = (idea: RunIdea): RunTimes | null => {
-    const oven = kitchen.ovens[idea.oven]!;
-    const own = idea.pies.flatMap((i) => ways[idea.oven]![i]!.get(idea.heat) ?? []);
+): (solution: RunDecision) => RunTimes | null {
+  const known = new WeakMap<RunDecision, RunTimes | null>();
+  const worked = (solution: RunDecision): RunTimes | null => {
+    const oven = kitchen.ovens[solution.oven]!;
+    const own = solution.pies.flatMap((i) => ways[solution.oven]![i]!.get(solution.heat) ?? []);
     const [first] = own;
-    if (!first || own.length < idea.pies.length || own.length > oven.places) return null;
-    const outs = outsOf(
+    if (!first || own.length < solution.pies.length || own.length > oven.places) return null;
+    const outs = unloadTimes(
       oven,
       kitchen.doorMin,
       own.map(({ out }) => out),
@@ -68,20 +68,20 @@ export function runTimesOf(
       lastsMin: Math.max(...outs),
       soonest: Math.max(
         fromMin + oven.warmUpMin,
-        ...idea.pies.map((i, k) => {
+        ...solution.pies.map((i, k) => {
           const { warm, ready } = pies[i]!;
           return warm === null ? -Infinity : ready.at - warm - outs[k]!;
         }),
       ),
-      moments: momentsOf(first.heat, own),
+      moments: batchTimes(first.heat, own),
       heatCost: own.reduce((sum, { cost }) => sum + cost, 0),
     };
   };
-  return (idea) => {
-    const before = known.get(idea);
+  return (solution) => {
+    const before = known.get(solution);
     if (before !== undefined) return before;
-    const times = worked(idea);
-    known.set(idea, times);
+    const times = worked(solution);
+    known.set(solution, times);
     return times;
   };
 }

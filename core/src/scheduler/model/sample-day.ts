@@ -1,7 +1,7 @@
 import { chanceFrom } from '../../units/index.js';
-import type { Day, DayPie, Heat, Way } from './day.js';
+import type { Day, DayPie, BakeProgramme, BakeOption } from './day.js';
 
-const heats: readonly Heat[] = [
+const heats: readonly BakeProgramme[] = [
   [210, 15, 180],
   [200, 20, 175],
   [190, 0, 190],
@@ -28,10 +28,10 @@ export function sampleDay(seed: number, pies: number, { hands = 3, ovens = 2 } =
     const ways = Object.fromEntries(
       ovenIds.map((oven) => {
         const can = heats.filter(() => chance() < 0.6);
-        const known: readonly Heat[] = can.length > 0 ? can : [pick(heats)];
+        const known: readonly BakeProgramme[] = can.length > 0 ? can : [pick(heats)];
         return [
           oven,
-          known.map((heat): Way => ({ heat, out: out + between(-5, 8), cost: between(0, 12), foil: null })),
+          known.map((heat): BakeOption => ({ heat, out: out + between(-5, 8), cost: between(0, 12), foil: null })),
         ];
       }),
     );

@@ -1,7 +1,7 @@
 import type { Day, DayPlan, DayScore } from './day.js';
-import { sameHeat, soonerMin } from './day.js';
-import { dayWeightsOf } from './objective-weights.js';
-import { spanCost, spanOf } from './day-span.js';
+import { isSameProgramme, readyBufferMin } from './day.js';
+import { objectiveWeights } from './objective-weights.js';
+import { spanCost, makeDaySpan } from './day-span.js';
 
 /**
  * What a plan comes to. Minutes at which nobody is there count for nothing: work of the evening before does not make a night
@@ -11,7 +11,7 @@ import { spanCost, spanOf } from './day-span.js';
  * @returns each sum and the total that is to be least
  * @example scoreOf(day, plan).lateMin
  */
-export function scoreOf(
+export function scorePlan(
   day: Day,
   { tasks, runs, batches }: Pick<DayPlan, 'tasks' | 'runs' | 'batches'>,
 ): DayScore {
@@ -32,7 +32,7 @@ export function scoreOf(
     const pie = kind === 'pack' ? pieOf.get(of) : undefined;
     if (!pie) continue;
     lateMin += Math.max(0, end - pie.ready.at);
-    const sooner = soonerMin(pie, day.slack);
+    const sooner = readyBufferMin(pie, day.slack);
     slackLost += Math.min(sooner, Math.max(0, end + sooner - pie.ready.at));
   }
   const built = new Map(tasks.flatMap(({ kind, of, end }) => (kind === 'build' ? [[of, end] as const] : [])));
@@ -43,12 +43,12 @@ export function scoreOf(
     ovenMin += Math.max(...pies.map(({ out }) => out));
     for (const { pie } of pies) {
       const known = pieOf.get(pie);
-      heatCost += known?.ways[oven]?.find((way) => sameHeat(way.heat, heat))?.cost ?? 0;
+      heatCost += known?.ways[oven]?.find((way) => isSameProgramme(way.heat, heat))?.cost ?? 0;
       waitingMin += Math.max(0, start - (built.get(pie) ?? start) - (known?.lastChill ?? 0));
     }
   }
-  const weights = dayWeightsOf(day);
-  const span = spanOf(
+  const weights = objectiveWeights(day);
+  const span = makeDaySpan(
     [...first].map(([hour, start]) => ({ hour, start })),
     (from, to) => attended(day, from, to),
   );

@@ -7,7 +7,7 @@ import type { Day } from './day.js';
  * @returns the id of its shell
  * @example shellIdOf('plum-1') // 'plum-1-shell'
  */
-export const shellIdOf = (id: string): string => `${id}-shell`;
+export const shellId = (id: string): string => `${id}-shell`;
 
 /**
  * The empty shell of a pie as something that is baked on its own: pale, since it goes in again.
@@ -15,7 +15,7 @@ export const shellIdOf = (id: string): string => `${id}-shell`;
  * @returns a pie that is filled cold, at the same dish, dough and oven
  * @example emptyShellOf(starterSpec).bake.colour // 'straw'
  */
-export const emptyShellOf = (spec: PieSpec): PieSpec => ({
+export const emptyShellSpec = (spec: PieSpec): PieSpec => ({
   ...spec,
   filling: { ...spec.filling, preparation: { kind: 'glaze' } },
   bake: { ...spec.bake, colour: 'straw' },
@@ -42,5 +42,5 @@ export const shellIds = ({ pies }: Pick<Day, 'pies'>): Map<string, string> =>
  * @returns in the order of the day
  * @example wholePies(day).length
  */
-export const wholePies = ({ pies }: Pick<Day, 'pies'>): Day['pies'] =>
+export const withoutShells = ({ pies }: Pick<Day, 'pies'>): Day['pies'] =>
   pies.filter(({ shellOf }) => shellOf === undefined);

@@ -1,6 +1,6 @@
 import { builtInLarder } from '../../larder/index.js';
 import type { Day, DayPlan, DayTask } from './day.js';
-import { goOf } from './unload-groups.js';
+import { unloadGroupWith } from './unload-groups.js';
 
 /** What is mixed, and for how many; for one pie, for which. */
 function mixWords(day: Day, { batches }: DayPlan, id: string): string {
@@ -41,7 +41,7 @@ export function taskWords(day: Day, plan: DayPlan, task: DayTask): string {
       return `Into the ${run?.oven ?? 'oven'}: ${run?.pies.map((one) => pieName(day, one.pie)).join(', ') ?? ''}`;
     }
     case 'out':
-      return `Out of the oven: ${goOf(plan, task)
+      return `Out of the oven: ${unloadGroupWith(plan, task)
         .map((one) => pieName(day, one.of))
         .join(', ')}`;
     case 'pack':

@@ -7,7 +7,7 @@ import type { DayPlan, DayTask } from './day.js';
  * @returns in the order of the plan, of each go first the task that takes its time
  * @example goesOf(plan).length
  */
-export function goesOf({ tasks, runs }: Pick<DayPlan, 'tasks' | 'runs'>): DayTask[][] {
+export function unloadGroups({ tasks, runs }: Pick<DayPlan, 'tasks' | 'runs'>): DayTask[][] {
   const runOf = new Map(runs.flatMap(({ id, pies }) => pies.map(({ pie }) => [pie, id] as const)));
   const goes = new Map<string, DayTask[]>();
   for (const task of tasks) {
@@ -22,5 +22,5 @@ export function goesOf({ tasks, runs }: Pick<DayPlan, 'tasks' | 'runs'>): DayTas
 }
 
 /** The go that a task is part of. */
-export const goOf = (plan: DayPlan, { id }: DayTask): DayTask[] =>
-  goesOf(plan).find((go) => go.some((one) => one.id === id)) ?? [];
+export const unloadGroupWith = (plan: DayPlan, { id }: DayTask): DayTask[] =>
+  unloadGroups(plan).find((go) => go.some((one) => one.id === id)) ?? [];

@@ -10,7 +10,7 @@ const MINUTE_MS = 60_000;
  * @returns ms since 1970
  * @example instantOf(day, 0)
  */
-export const instantOf = ({ zero }: Pick<Day, 'zero'>, minute: number): number =>
+export const instantAt = ({ zero }: Pick<Day, 'zero'>, minute: number): number =>
   Date.parse(zero) + minute * MINUTE_MS;
 
 /**
@@ -27,7 +27,7 @@ export function wallTime(day: Pick<Day, 'zero' | 'timeZone'>, minute: number): s
     hour: '2-digit',
     minute: '2-digit',
     hourCycle: 'h23',
-  }).formatToParts(instantOf(day, minute));
+  }).formatToParts(instantAt(day, minute));
   const part = (type: string): string => parts.find((one) => one.type === type)?.value ?? '';
   return `${part('weekday')} ${part('hour')}:${part('minute')}`;
 }

@@ -2,9 +2,9 @@ import type { Bake } from '../../bake/index.js';
 import { bakeOnProgramme, RIGHT_OFF, turnAt } from '../../bake/index.js';
 import type { PiePlan } from '../../plan/index.js';
 import type { PieSpec } from '../../schema/index.js';
-import type { AskedDay } from './day-request.js';
-import type { Heat, Way } from '../model/index.js';
-import { sameHeat } from '../model/index.js';
+import type { DayRequest } from './day-request.js';
+import type { BakeProgramme, BakeOption } from '../model/index.js';
+import { isSameProgramme } from '../model/index.js';
 
 /** Programmes of each pie that others are tried on. */
 const OWN_PROGRAMMES = 2;
@@ -16,21 +16,21 @@ export interface InOven {
 }
 
 /** The programme of a bake. */
-export const heatOf = ({ stages: [first, second] }: Pick<Bake, 'stages'>): Heat =>
+export const programmeFrom = ({ stages: [first, second] }: Pick<Bake, 'stages'>): BakeProgramme =>
   first.tempC === second.tempC ? [first.tempC, 0, first.tempC] : [first.tempC, first.timeMin, second.tempC];
 
-const waysBetween = (own: readonly Way[], more: readonly Way[]): Way[] =>
-  more.reduce<Way[]>(
-    (all, way) => (all.some(({ heat }) => sameHeat(heat, way.heat)) ? all : [...all, way]),
+const optionsBetween = (own: readonly BakeOption[], more: readonly BakeOption[]): BakeOption[] =>
+  more.reduce<BakeOption[]>(
+    (all, way) => (all.some(({ heat }) => isSameProgramme(heat, way.heat)) ? all : [...all, way]),
     [...own],
   );
 
 /** When a pie is turned round, if its clock says that it is. */
-export const turned = ({ clock }: PiePlan, turn: number): Pick<Way, 'turn'> =>
+export const turned = ({ clock }: PiePlan, turn: number): Pick<BakeOption, 'turn'> =>
   clock.some(({ id }) => id === 'turn') ? { turn } : {};
 
 /** A programme of another pie, tried on this one; null when it does not come out right. */
-function tryHeat({ plan, spec: { bake } }: InOven, heat: Heat, ownCost: number): Way | null {
+function tryProgramme({ plan, spec: { bake } }: InOven, heat: BakeProgramme, ownCost: number): BakeOption | null {
   const { body } = plan.work;
   const done = bakeOnProgramme(body, bake, heat);
   if (!done || Math.abs(done.colourOff) > RIGHT_OFF || done.doneMin < heat[1]) return null;
@@ -50,28 +50,28 @@ function tryHeat({ plan, spec: { bake } }: InOven, heat: Heat, ownCost: number):
 }
 
 /** Ways of each sort in each oven: its own programme, then those of the others that it bakes right on. */
-export function waysOf(
-  { ovens }: AskedDay,
+export function bakeOptions(
+  { ovens }: DayRequest,
   planned: ReadonlyMap<string, ReadonlyMap<string, InOven>>,
-): Map<string, Record<string, Way[]>> {
-  const ways = new Map<string, Record<string, Way[]>>([...planned.keys()].map((key) => [key, {}]));
+): Map<string, Record<string, BakeOption[]>> {
+  const ways = new Map<string, Record<string, BakeOption[]>>([...planned.keys()].map((key) => [key, {}]));
   for (const { id } of ovens) {
     const programmes = [...planned.values()].flatMap((of) => {
       const plan = of.get(id)?.plan;
       if (!plan?.bake) return [];
-      const own = heatOf(plan.bake);
+      const own = programmeFrom(plan.bake);
       const others = plan.bake.others
         .filter(({ colourOff, foilMin }) => Math.abs(colourOff) < RIGHT_OFF / 2 && foilMin === null)
         .slice(0, OWN_PROGRAMMES - 1)
-        .map(({ firstC, firstMin, secondC }): Heat => [firstC, firstC === secondC ? 0 : firstMin, secondC]);
+        .map(({ firstC, firstMin, secondC }): BakeProgramme => [firstC, firstC === secondC ? 0 : firstMin, secondC]);
       return [own, ...others];
     });
     for (const [key, of] of planned) {
       const planOf = of.get(id);
       if (!planOf?.plan.bake) continue;
-      const own = heatOf(planOf.plan.bake);
+      const own = programmeFrom(planOf.plan.bake);
       const { plan, spec } = planOf;
-      const mine: Way = {
+      const mine: BakeOption = {
         heat: own,
         out: planOf.plan.bake.outMin,
         cost: 0,
@@ -85,10 +85,10 @@ export function waysOf(
         spec.bake.stages || !plan.work.body.filling
           ? []
           : programmes.flatMap((heat) =>
-              sameHeat(heat, own) ? [] : [tryHeat(planOf, heat, ownCost)].filter((way) => way !== null),
+              isSameProgramme(heat, own) ? [] : [tryProgramme(planOf, heat, ownCost)].filter((way) => way !== null),
             );
       const known = ways.get(key);
-      if (known) known[id] = waysBetween([mine], tried);
+      if (known) known[id] = optionsBetween([mine], tried);
     }
   }
   return ways;

@@ -2,20 +2,20 @@ import { bakeOnProgramme } from '../../bake/index.js';
 import { preparations } from '../../filling/index.js';
 import { formOf } from '../../forms/index.js';
 import type { Larder } from '../../larder/index.js';
-import { builtInLarder, rowOf } from '../../larder/index.js';
+import { builtInLarder, larderRow } from '../../larder/index.js';
 import type { PiePlan } from '../../plan/index.js';
-import { eatenRules, planPie } from '../../plan/index.js';
+import { servingRules, planPie } from '../../plan/index.js';
 import type { FieldProblem, PieSpec } from '../../schema/index.js';
-import type { AskedDay, AskedOven, AskedPies } from './day-request.js';
+import type { DayRequest, OvenRequest, PiesRequest } from './day-request.js';
 import { usualDay } from './day-request.js';
-import type { Day, DayDough, DayOven, DayPie, Heat, Way } from '../model/index.js';
-import { portionsOf, shellsIn } from './freezer.js';
-import { shellIdOf } from '../model/index.js';
+import type { Day, DoughRule, DayOven, DayPie, BakeProgramme, BakeOption } from '../model/index.js';
+import { makePortions, shellsIn } from './freezer.js';
+import { shellId } from '../model/index.js';
 import type { InOven } from './bake-options.js';
-import { heatOf, turned, waysOf } from './bake-options.js';
+import { programmeFrom, turned, bakeOptions } from './bake-options.js';
 import { nobodyCan } from './skills.js';
 
-const inOven = (spec: PieSpec, { id, kind, offsetC, warmUpMin, hotSide }: AskedOven): PieSpec => ({
+const inOven = (spec: PieSpec, { id, kind, offsetC, warmUpMin, hotSide }: OvenRequest): PieSpec => ({
   ...spec,
   bake: { ...spec.bake, oven: { label: id, kind, offsetC, warmUpMin, hotSide } },
 });
@@ -24,9 +24,9 @@ const lastsMin = (plan: PiePlan, ...ids: readonly string[]): number =>
   plan.clock.reduce((sum, { id, startMin, endMin }) => sum + (ids.includes(id) ? endMin - startMin : 0), 0);
 
 /** Minutes on the rack until it is what was asked for; null when it never is. */
-function coolMin({ bake, work }: PiePlan, as: AskedPies['ready']['as']): number | null {
+function coolMin({ bake, work }: PiePlan, as: PiesRequest['ready']['as']): number | null {
   if (!bake) return null;
-  const rule = as === 'warm' ? eatenRules.sliced_warm : eatenRules.sliced_cold;
+  const rule = as === 'warm' ? servingRules.sliced_warm : servingRules.sliced_cold;
   const min = rule.ready(bake.cooling, work.turnedOutMin);
   return min === null ? null : Math.ceil(min);
 }
@@ -39,7 +39,7 @@ function fruitMostMin({ filling: { preparation } }: PieSpec): number {
 }
 
 /** What a full oven costs a pie, min. */
-function slowerWhenFull({ work, spec }: PiePlan, heat: Heat, places: number): number {
+function slowerWhenFull({ work, spec }: PiePlan, heat: BakeProgramme, places: number): number {
   // A shell that is baked empty has little to heat.
   if (places < 2 || !work.body.filling) return 0;
   const alone = bakeOnProgramme(work.body, { ...spec.bake, beside: 0 }, heat);
@@ -47,11 +47,11 @@ function slowerWhenFull({ work, spec }: PiePlan, heat: Heat, places: number): nu
   return alone && full ? Math.max(0, Math.round(full.doneMin - alone.doneMin)) : 0;
 }
 
-type WorkedOut =
+type DayProblem =
   | { readonly ok: true; readonly day: Day }
   | { readonly ok: false; readonly problems: readonly FieldProblem[] };
 
-const problem = (field: string, message: string, remedy: string): WorkedOut => ({
+const problem = (field: string, message: string, remedy: string): DayProblem => ({
   ok: false,
   problems: [{ field, message, remedy }],
 });
@@ -64,8 +64,8 @@ const problem = (field: string, message: string, remedy: string): WorkedOut => (
  * @returns a generator; its value the day, or which pie cannot be planned and why
  * @example finishNow(workOutDay(asked))
  */
-export function* workOutDay(asked: AskedDay, larder: Larder = builtInLarder): Generator<number, WorkedOut> {
-  const portions = portionsOf(asked.pies, asked.freezer, larder);
+export function* buildDayProblem(asked: DayRequest, larder: Larder = builtInLarder): Generator<number, DayProblem> {
+  const portions = makePortions(asked.pies, asked.freezer, larder);
   const sorts = new Map<string, { readonly spec: PieSpec; readonly field: string }>();
   for (const { spec, wanted } of portions) {
     const key = JSON.stringify(spec);
@@ -98,14 +98,14 @@ export function* workOutDay(asked: AskedDay, larder: Larder = builtInLarder): Ge
   }
   yield 1;
   const ovens = asked.ovens.map((oven) => dayOven(oven, planned));
-  const ways = waysOf(asked, planned);
-  const doughs: Record<string, DayDough> = {};
+  const ways = bakeOptions(asked, planned);
+  const doughs: Record<string, DoughRule> = {};
   const pies: DayPie[] = [];
   for (const { wanted, spec, ids, frozenShell } of portions) {
     const key = JSON.stringify(spec);
     const first = [...(planned.get(key)?.values() ?? [])][0];
     if (!first) continue;
-    const made = pieOf(wanted, first.plan, ways.get(key) ?? {}, Object.keys(asked.kitchen.dishes), larder);
+    const made = makeDayPie(wanted, first.plan, ways.get(key) ?? {}, Object.keys(asked.kitchen.dishes), larder);
     if (!made.ok)
       return problem(`pies.${asked.pies.indexOf(wanted)}${made.field}`, made.message, made.remedy);
     if (made.pie.dough !== null) doughs[made.pie.dough] = doughRule(made.pie.dough, first.plan, larder);
@@ -148,20 +148,20 @@ export function* workOutDay(asked: AskedDay, larder: Larder = builtInLarder): Ge
 }
 
 function dayOven(
-  { id, places, warmUpMin, upCPerMin, downCPerMin }: AskedOven,
+  { id, places, warmUpMin, upCPerMin, downCPerMin }: OvenRequest,
   planned: ReadonlyMap<string, ReadonlyMap<string, InOven>>,
 ): DayOven {
   const slower = [...planned.values()].map((ovens) => {
     const plan = ovens.get(id)?.plan;
-    const heat = plan?.bake && heatOf(plan.bake);
+    const heat = plan?.bake && programmeFrom(plan.bake);
     return plan && heat ? slowerWhenFull(plan, heat, places) : 0;
   });
   const fullFrom = Math.max(2, Math.ceil(places * 0.75));
   return { id, places, warmUpMin, upCPerMin, downCPerMin, fullFrom, fullMin: Math.max(0, ...slower) };
 }
 
-function doughRule(id: string, plan: PiePlan, larder: Larder): DayDough {
-  const { chillLeastMin, chillMostMin } = rowOf(larder.doughs, id);
+function doughRule(id: string, plan: PiePlan, larder: Larder): DoughRule {
+  const { chillLeastMin, chillMostMin } = larderRow(larder.doughs, id);
   return {
     mixMin: lastsMin(plan, 'mix'),
     perPieMin: usualDay.perPieDoughMin,
@@ -173,7 +173,7 @@ function doughRule(id: string, plan: PiePlan, larder: Larder): DayDough {
 
 /** By the id of its pie; a shell is told by it. */
 const named = (id: string, { shellOf }: DayPie): Pick<DayPie, 'id' | 'shellOf'> =>
-  shellOf === undefined ? { id } : { id: shellIdOf(id), shellOf: id };
+  shellOf === undefined ? { id } : { id: shellId(id), shellOf: id };
 
 /** A pie, and before it the shell that it is filled into, where that is baked empty. */
 function bakedBefore(pie: DayPie, ovens: ReadonlyMap<string, InOven>): DayPie[] {
@@ -182,8 +182,8 @@ function bakedBefore(pie: DayPie, ovens: ReadonlyMap<string, InOven>): DayPie[] 
   const ways = [...ovens].flatMap(([oven, { plan }]) => {
     const shell = plan.bake?.blind;
     if (!shell) return [];
-    const way: Way = {
-      heat: heatOf(shell),
+    const way: BakeOption = {
+      heat: programmeFrom(shell),
       out: shell.outMin,
       cost: 0,
       foil: null,
@@ -210,17 +210,17 @@ function bakedBefore(pie: DayPie, ovens: ReadonlyMap<string, InOven>): DayPie[] 
   ];
 }
 
-type MadePie =
+type MadeDayPie =
   | { readonly ok: true; readonly pie: DayPie }
   | { readonly ok: false; readonly field: string; readonly message: string; readonly remedy: string };
 
-function pieOf(
-  { id, ready }: AskedPies,
+function makeDayPie(
+  { id, ready }: PiesRequest,
   plan: PiePlan,
-  ways: Readonly<Record<string, readonly Way[]>>,
+  ways: Readonly<Record<string, readonly BakeOption[]>>,
   dishes: readonly string[],
   larder: Larder,
-): MadePie {
+): MadeDayPie {
   const { spec } = plan;
   const form = formOf(spec.form.kind);
   const { label } = spec.dish;
@@ -257,7 +257,7 @@ function pieOf(
     id,
     label: spec.name,
     dish: dishes.includes(label) ? label : null,
-    dough: mixes ? rowOf(larder.doughs, spec.pastry.dough).id : null,
+    dough: mixes ? larderRow(larder.doughs, spec.pastry.dough).id : null,
     prepare: lastsMin(plan, 'prepare'),
     cook: lastsMin(plan, 'preparation'),
     onHob: preparation.heldAtC !== null || preparation.boilMin > 0,

@@ -1,10 +1,10 @@
 import type { HotSide, PieSpec } from '../../schema/index.js';
-import type { Buying } from '../lists/index.js';
-import type { DayKitchen, DayMatters, ReadyAs } from '../model/index.js';
+import type { BuyingSettings } from '../lists/index.js';
+import type { DayKitchen, ObjectiveEmphasis, ReadyAs } from '../model/index.js';
 import type { Freezer } from './freezer.js';
 
 /** An oven as a day asks for it: what the bake is simulated with, and what running it takes. */
-export interface AskedOven {
+export interface OvenRequest {
   readonly id: string;
   readonly kind: 'still' | 'fan';
   readonly offsetC: number;
@@ -17,7 +17,7 @@ export interface AskedOven {
 }
 
 /** Pies of one sort, wanted at one hour. */
-export interface AskedPies {
+export interface PiesRequest {
   readonly id: string;
   readonly count: number;
   readonly ready: { readonly at: number; readonly as: ReadyAs };
@@ -25,16 +25,16 @@ export interface AskedPies {
 }
 
 /** What is wanted by when, checked: plans are not made yet. */
-export interface AskedDay {
+export interface DayRequest {
   readonly zero: string;
   readonly timeZone: string;
   readonly earliest: number;
   readonly kitchen: Omit<DayKitchen, 'ovens'>;
-  readonly ovens: readonly AskedOven[];
-  readonly pies: readonly AskedPies[];
+  readonly ovens: readonly OvenRequest[];
+  readonly pies: readonly PiesRequest[];
   readonly slack: { readonly readySooner: number; readonly beforeLoad: number };
-  readonly matters: DayMatters;
-  readonly buying: Buying;
+  readonly matters: ObjectiveEmphasis;
+  readonly buying: BuyingSettings;
   readonly freezer: Freezer;
 }
 

@@ -3,13 +3,13 @@ import type { PieSpec } from '../../schema/index.js';
 import { starterSpec } from '../../schema/index.js';
 import { once } from '../../test/once.js';
 import { smallDay, workedDay } from '../../test/small-day.js';
-import { checkDay } from '../validate/check-plan.js';
+import { checkPlan } from '../validate/check-plan.js';
 import type { Day } from '../model/day.js';
 import type { Freezer } from './freezer.js';
-import { emptyFreezer, portionsOf, shellsIn } from './freezer.js';
+import { emptyFreezer, makePortions, shellsIn } from './freezer.js';
 import { readDay } from './read-day.js';
 import { finishDay, solveDay } from '../search/solve-day.js';
-import { weighDay } from '../lists/weighing-list.js';
+import { makeWeighingList } from '../lists/weighing-list.js';
 
 const { label } = starterSpec.dish;
 const wanted = (id: string, count: number, spec: PieSpec = starterSpec) => ({ id, count, spec });
@@ -17,7 +17,7 @@ const shells = (count: number): Freezer => ({ ...emptyFreezer, shells: { [label]
 
 describe('what lies in the freezer', () => {
   it('goes to the first on the list that can use it; ids stay what they are', () => {
-    const portions = portionsOf([wanted('damson', 3), wanted('plum', 1)], shells(2));
+    const portions = makePortions([wanted('damson', 3), wanted('plum', 1)], shells(2));
     expect(portions.map(({ ids, frozenShell }) => [ids, frozenShell])).toEqual([
       [['damson-1', 'damson-2'], true],
       [['damson-3'], false],
@@ -31,7 +31,7 @@ describe('what lies in the freezer', () => {
     const other: PieSpec = { ...starterSpec, dish: { ...starterSpec.dish, label: 'Another' } };
     const crisp = changeForm(starterSpec, 'crisp').spec;
     const bought: PieSpec = { ...starterSpec, pastry: { ...starterSpec.pastry, base: 'bought' } };
-    const portions = portionsOf(
+    const portions = makePortions(
       [wanted('a', 1, other), wanted('b', 1, crisp), wanted('c', 1, bought)],
       shells(3),
     );
@@ -40,7 +40,7 @@ describe('what lies in the freezer', () => {
 
   it('dough does for as many pies as it was made for, a frozen shell’s lid among them', () => {
     const freezer = { ...shells(1), dough: { [starterSpec.pastry.dough]: 2 } };
-    const portions = portionsOf([wanted('damson', 4)], freezer);
+    const portions = makePortions([wanted('damson', 4)], freezer);
     expect(
       portions.map(({ ids, frozenShell, spec }) => [ids.length, frozenShell, spec.pastry.doughFrom]),
     ).toEqual([
@@ -57,8 +57,8 @@ describe('what lies in the freezer', () => {
 
   it('is less to weigh: no dough for a shell that is there', () => {
     const flourOf = (freezer: Freezer): number =>
-      weighDay(
-        portionsOf([wanted('damson', 2)], freezer).map(({ spec, ids }) => ({ spec, count: ids.length })),
+      makeWeighingList(
+        makePortions([wanted('damson', 2)], freezer).map(({ spec, ids }) => ({ spec, count: ids.length })),
       ).amounts.find((one) => one.label === 'Plain flour')?.massG ?? 0;
     expect(flourOf(shells(2))).toBeLessThan(0.75 * flourOf(emptyFreezer));
     expect(flourOf({ ...shells(2), dough: { [starterSpec.pastry.dough]: 2 } })).toBe(0);
@@ -87,7 +87,7 @@ describe('a day with a freezer', () => {
     const startOf = (day: Day): number => {
       const plan = finishDay(solveDay(day, { evaluations: 400 }));
       if (!plan) throw new Error('no plan');
-      expect(checkDay(day, plan)).toEqual([]);
+      expect(checkPlan(day, plan)).toEqual([]);
       expect(plan.late).toEqual([]);
       return Math.min(...plan.tasks.map(({ start }) => start));
     };

@@ -3,7 +3,7 @@ import type { Larder } from '../../larder/index.js';
 import { builtInLarder } from '../../larder/index.js';
 import { changeBase } from '../../plan/index.js';
 import type { PieSpec } from '../../schema/index.js';
-import { bowlOf, onFrozen } from './frozen-fruit.js';
+import { mixedFruitKey, onFrozen } from './frozen-fruit.js';
 
 /** What was made before and lies in the freezer. */
 export interface Freezer {
@@ -47,7 +47,7 @@ export interface Portion<Wanted> {
  * @returns a name for each
  * @example idsOf('damson', 2)[1] // 'damson-2'
  */
-export const idsOf = (id: string, count: number): string[] =>
+export const portionIds = (id: string, count: number): string[] =>
   count === 1 ? [id] : Array.from({ length: count }, (_, i) => `${id}-${i + 1}`);
 
 /** Those of two portions that follow one another are made alike. */
@@ -65,7 +65,7 @@ const alike = (a: Portion<unknown>, b: Portion<unknown>): boolean =>
  * @returns portions in the order of the list; a sort is split where the freezer does not do for all of it
  * @example portionsOf([{ id: 'damson', count: 2, spec: starterSpec }], emptyFreezer)[0]?.ids.length // 2
  */
-export function portionsOf<
+export function makePortions<
   Wanted extends { readonly id: string; readonly count: number; readonly spec: PieSpec },
 >(wanted: readonly Wanted[], freezer: Freezer, larder: Larder = builtInLarder): Portion<Wanted>[] {
   const shells = new Map(Object.entries(freezer.shells));
@@ -80,8 +80,8 @@ export function portionsOf<
     const { spec } = one;
     const { base = 'made', doughFrom = 'mixed' } = spec.pastry;
     const lines = formOf(spec.form.kind).lined && base === 'made';
-    const bowl = fruit.size > 0 ? bowlOf(spec, larder) : new Map<string, number>();
-    return idsOf(one.id, one.count).reduce<Portion<Wanted>[]>((portions, id) => {
+    const bowl = fruit.size > 0 ? mixedFruitKey(spec, larder) : new Map<string, number>();
+    return portionIds(one.id, one.count).reduce<Portion<Wanted>[]>((portions, id) => {
       const frozenShell = lines && takes(shells, spec.dish.label);
       const shelled = frozenShell ? changeBase(spec, 'frozen').spec : spec;
       const before = doughFrom === 'mixed' && takes(dough, spec.pastry.dough);

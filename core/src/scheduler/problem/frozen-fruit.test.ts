@@ -4,14 +4,14 @@ import type { PieSpec } from '../../schema/index.js';
 import { starterSpec } from '../../schema/index.js';
 import { once } from '../../test/once.js';
 import { smallDay, workedDay } from '../../test/small-day.js';
-import { buyDay, usualBuying } from '../lists/buying-list.js';
+import { makeBuyingList, usualBuying } from '../lists/buying-list.js';
 import type { Day } from '../model/day.js';
 import type { Freezer } from './freezer.js';
-import { emptyFreezer, portionsOf } from './freezer.js';
-import { bowlOf } from './frozen-fruit.js';
-import { weighDay } from '../lists/weighing-list.js';
+import { emptyFreezer, makePortions } from './freezer.js';
+import { mixedFruitKey } from './frozen-fruit.js';
+import { makeWeighingList } from '../lists/weighing-list.js';
 
-const bowlG = bowlOf(starterSpec, builtInLarder).get('damson') ?? 0;
+const bowlG = mixedFruitKey(starterSpec, builtInLarder).get('damson') ?? 0;
 const damsons = (massG: number): Freezer => ({ ...emptyFreezer, fruit: { damson: massG } });
 const wanted = (id: string, count: number, spec: PieSpec = starterSpec) => ({ id, count, spec });
 const statesOf = ({ filling }: PieSpec): string[] => filling.fruits.map(({ state }) => state);
@@ -28,7 +28,7 @@ const withFruits = (fruits: readonly Partial<PieSpec['filling']['fruits'][number
 describe('fruit in the freezer', () => {
   it('goes to the first pies that find enough for a whole bowl, and is baked frozen', () => {
     expect(bowlG).toBeGreaterThan(400);
-    const portions = portionsOf([wanted('damson', 3), wanted('later', 1)], damsons(2.5 * bowlG));
+    const portions = makePortions([wanted('damson', 3), wanted('later', 1)], damsons(2.5 * bowlG));
     expect(portions.map(({ ids, spec }) => [ids, ...statesOf(spec)])).toEqual([
       [['damson-1', 'damson-2'], 'frozen'],
       [['damson-3'], 'fresh'],
@@ -40,8 +40,8 @@ describe('fruit in the freezer', () => {
 
   it('is as much as such a pie weighs off, near to what a fresh one does', () => {
     const massOf = (freezer: Freezer): number =>
-      weighDay([
-        { count: 1, spec: portionsOf([wanted('damson', 1)], freezer)[0]?.spec ?? starterSpec },
+      makeWeighingList([
+        { count: 1, spec: makePortions([wanted('damson', 1)], freezer)[0]?.spec ?? starterSpec },
       ]).amounts.find(({ label }) => label.startsWith('Damson'))?.massG ?? 0;
     expect(massOf(damsons(5000))).toBeCloseTo(bowlG, 6);
     expect(Math.abs(massOf(emptyFreezer) / bowlG - 1)).toBeLessThan(0.02);
@@ -49,7 +49,7 @@ describe('fruit in the freezer', () => {
 
   it('mixed with fresh fruit, each is what it is', () => {
     const both = withFruits([{}, { fruit: 'apple_firm_tart' }]);
-    const [portion] = portionsOf([wanted('both', 1, both)], damsons(5000));
+    const [portion] = makePortions([wanted('both', 1, both)], damsons(5000));
     expect(portion && statesOf(portion.spec)).toEqual(['frozen', 'fresh']);
     expect(portion?.frozenFruit).toEqual(['damson']);
   });
@@ -57,7 +57,7 @@ describe('fruit in the freezer', () => {
   it('is taken by pies that ask for frozen fruit anyway, which stay as they are said', () => {
     for (const state of ['frozen', 'thawed_drained'] as const) {
       const asked = withFruits([{ state }]);
-      const portions = portionsOf([wanted('asked', 1, asked), wanted('other', 1)], damsons(1.5 * bowlG));
+      const portions = makePortions([wanted('asked', 1, asked), wanted('other', 1)], damsons(1.5 * bowlG));
       expect(portions.map(({ spec, frozenFruit }) => [statesOf(spec)[0], frozenFruit.length])).toEqual([
         [state, 1],
         ['fresh', 0],
@@ -71,14 +71,14 @@ describe('fruit in the freezer', () => {
       ...shell,
       filling: { ...shell.filling, preparation: { ...shell.filling.preparation, kind: 'glaze' } },
     };
-    const [portion] = portionsOf([wanted('glazed', 1, glazed)], damsons(5000));
+    const [portion] = makePortions([wanted('glazed', 1, glazed)], damsons(5000));
     expect(portion?.frozenFruit).toEqual([]);
   });
 
   it('is weighed and not bought; what is missing is', () => {
     const amounts = (freezer: Freezer) =>
-      weighDay(
-        portionsOf([wanted('damson', 2)], freezer).map(({ spec, ids, frozenFruit }) => ({
+      makeWeighingList(
+        makePortions([wanted('damson', 2)], freezer).map(({ spec, ids, frozenFruit }) => ({
           spec,
           count: ids.length,
           frozenFruit,
@@ -89,7 +89,7 @@ describe('fruit in the freezer', () => {
     expect(one[0]?.massG).toBeCloseTo(bowlG, 6);
     expect(new Set(one.map(({ label }) => label)).size).toBe(2);
     const toBuy = (freezer: Freezer): number =>
-      buyDay(amounts(freezer), usualBuying).items.reduce((sum, { needsG }) => sum + needsG, 0);
+      makeBuyingList(amounts(freezer), usualBuying).items.reduce((sum, { needsG }) => sum + needsG, 0);
     expect(toBuy(damsons(bowlG))).toBeCloseTo(toBuy(emptyFreezer) / 2, 6);
     expect(toBuy(damsons(2 * bowlG))).toBe(0);
   });

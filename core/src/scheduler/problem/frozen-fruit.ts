@@ -6,7 +6,7 @@ import type { PieSpec } from '../../schema/index.js';
  * The fruit of a pie when it comes out of a freezer, g ready for the bowl by its id; none for what stays raw on a baked shell.
  * Where the dish says how much, frozen fruit lies a little otherwise in it.
  */
-export function bowlOf(spec: PieSpec, larder: Larder): Map<string, number> {
+export function mixedFruitKey(spec: PieSpec, larder: Larder): Map<string, number> {
   const all = spec.filling.fruits.map(({ fruit }) => fruit);
   const drafted = draftPlan(onFrozen(spec, all), larder);
   const bowl = new Map<string, number>();

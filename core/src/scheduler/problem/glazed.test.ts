@@ -3,9 +3,9 @@ import { join } from 'node:path';
 import { starterSpec } from '../../schema/index.js';
 import { once } from '../../test/once.js';
 import { smallDay, workedDay } from '../../test/small-day.js';
-import { checkDay } from '../validate/check-plan.js';
+import { checkPlan } from '../validate/check-plan.js';
 import type { DayPlan } from '../model/day.js';
-import { holdsOf } from '../search/robustness.js';
+import { estimateRobustness } from '../search/robustness.js';
 import { finishDay, solveDay } from '../search/solve-day.js';
 import { taskWords } from '../model/task-words.js';
 
@@ -36,9 +36,9 @@ const planOf = once((): DayPlan => {
 
 describe('a pie that is filled when its shell is cold', () => {
   it('stands in a day beside one that is baked whole, and nothing is late', () => {
-    expect(checkDay(dayOf(), planOf())).toEqual([]);
+    expect(checkPlan(dayOf(), planOf())).toEqual([]);
     expect([...planOf().late, ...planOf().leftOut]).toEqual([]);
-    expect(holdsOf(dayOf(), planOf(), { days: 40 }).share).toBeGreaterThan(0.5);
+    expect(estimateRobustness(dayOf(), planOf(), { days: 40 }).share).toBeGreaterThan(0.5);
   });
 
   it('is lined, weighed down, baked, cold, filled, in that order, and set by its hour', () => {

@@ -1,6 +1,6 @@
-export { workOutDay } from './build-problem.js';
-export type { AskedDay, AskedOven, AskedPies } from './day-request.js';
+export { buildDayProblem } from './build-problem.js';
+export type { DayRequest, OvenRequest, PiesRequest } from './day-request.js';
 export { usualDay, usualEarliest } from './day-request.js';
 export type { Freezer, Portion } from './freezer.js';
-export { emptyFreezer, idsOf, portionsOf, shellsIn } from './freezer.js';
+export { emptyFreezer, portionIds, makePortions, shellsIn } from './freezer.js';
 export { readDay } from './read-day.js';

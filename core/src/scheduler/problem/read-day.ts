@@ -3,14 +3,14 @@ import { builtInLarder } from '../../larder/index.js';
 import { readSpec } from '../../plan/index.js';
 import type { FieldProblem, Reader } from '../../schema/index.js';
 import { hotSides, instantMs, isPlain, makeReader } from '../../schema/index.js';
-import type { AskedDay, AskedOven, AskedPies } from './day-request.js';
+import type { DayRequest, OvenRequest, PiesRequest } from './day-request.js';
 import { usualDay, usualEarliest } from './day-request.js';
-import type { Hand } from '../model/index.js';
+import type { Worker } from '../model/index.js';
 import { readyKinds, skills } from '../model/index.js';
 import { readBuying } from './read-buying.js';
 import { readFreezer } from './read-freezer.js';
-import { readMatters } from './read-weights.js';
-import { toldApart, unlike } from './unique-names.js';
+import { readEmphasis } from './read-weights.js';
+import { nameProblems, isDuplicate } from './unique-names.js';
 
 export const DAY_FORMAT = 'mardle-day';
 export const DAY_VERSION = 1;
@@ -18,10 +18,10 @@ const MOST_PIES = 60;
 const MOST_OF_A_KIND = 40;
 
 type ReadDay =
-  | { readonly ok: true; readonly asked: AskedDay }
+  | { readonly ok: true; readonly asked: DayRequest }
   | { readonly ok: false; readonly problems: readonly FieldProblem[] };
 
-function readHand(reader: Reader, at: string, value: unknown, zeroMs: number): Hand {
+function readHand(reader: Reader, at: string, value: unknown, zeroMs: number): Worker {
   const hand = reader.part(at, value, 'who it is and from when to when');
   reader.known(at, hand, ['id', 'skills', 'from', 'to', 'breaks']);
   const from = reader.minute(`${at}.from`, hand['from'], zeroMs);
@@ -60,7 +60,7 @@ function readHand(reader: Reader, at: string, value: unknown, zeroMs: number): H
   };
 }
 
-function readOven(reader: Reader, at: string, value: unknown): AskedOven {
+function readOven(reader: Reader, at: string, value: unknown): OvenRequest {
   const oven = reader.part(at, value, 'what the oven is like');
   reader.known(at, oven, [
     'id',
@@ -92,7 +92,7 @@ function readOven(reader: Reader, at: string, value: unknown): AskedOven {
   };
 }
 
-function readPies(reader: Reader, at: string, value: unknown, zeroMs: number, larder: Larder): AskedPies {
+function readPies(reader: Reader, at: string, value: unknown, zeroMs: number, larder: Larder): PiesRequest {
   const entry = reader.part(at, value, 'which pie, how many, ready when and as what');
   reader.known(at, entry, ['id', 'count', 'ready', 'pie']);
   const ready = reader.part(`${at}.ready`, entry['ready'], 'when it is wanted, and as what');
@@ -111,7 +111,7 @@ function readPies(reader: Reader, at: string, value: unknown, zeroMs: number, la
       as: reader.choice(`${at}.ready.as`, ready['as'], readyKinds, 'cold'),
     },
     // What could not be read is in the problems: this is not looked at.
-    spec: (read.ok ? read.spec : entry['pie']) as AskedPies['spec'],
+    spec: (read.ok ? read.spec : entry['pie']) as PiesRequest['spec'],
   };
 }
 
@@ -193,12 +193,12 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
     .map((oven, i) => readOven(reader, `kitchen.ovens.${i}`, oven));
   if (hands.length === 0) reader.wrong('kitchen.hands', 'Nobody is there.', 'Write who bakes.');
   if (ovens.length === 0) reader.wrong('kitchen.ovens', 'There is no oven.', 'Write at least one.');
-  unlike(
+  isDuplicate(
     reader,
     'kitchen.hands',
     hands.map(({ id }) => id),
   );
-  unlike(
+  isDuplicate(
     reader,
     'kitchen.ovens',
     ovens.map(({ id }) => id),
@@ -221,7 +221,7 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
     (_, i) => !reader.problems.some(({ field }) => field.startsWith(`pies.${i}.pie`)),
   );
   const ownFruits = known.flatMap(({ spec }) => spec.ownFruits.map(({ id }) => id));
-  const asked: AskedDay = {
+  const asked: DayRequest = {
     zero: String(file['zero']),
     timeZone,
     earliest: reader.minute('earliest', file['earliest'] ?? usualEarliest(hands), zeroMs),
@@ -253,7 +253,7 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
         usual: usualDay.beforeLoad,
       }),
     },
-    matters: readMatters(reader, file['matters']),
+    matters: readEmphasis(reader, file['matters']),
     buying: readBuying(reader, file['buying']),
     freezer: readFreezer(reader, file['freezer'], dishes, larder, ownFruits),
   };
@@ -266,11 +266,11 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
       `Ask for at most ${MOST_PIES}.`,
     );
   }
-  unlike(
+  isDuplicate(
     reader,
     'pies',
     asked.pies.map(({ id }) => id),
   );
-  toldApart(reader, asked.pies);
+  nameProblems(reader, asked.pies);
   return reader.problems.length > 0 ? { ok: false, problems: reader.problems } : { ok: true, asked };
 }

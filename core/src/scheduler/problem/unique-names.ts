@@ -1,10 +1,10 @@
 import type { Reader } from '../../schema/index.js';
-import type { AskedPies } from './day-request.js';
-import { idsOf } from './freezer.js';
-import { shellIdOf } from '../model/index.js';
+import type { PiesRequest } from './day-request.js';
+import { portionIds } from './freezer.js';
+import { shellId } from '../model/index.js';
 
 /** Names stand for one thing each. */
-export function unlike(reader: Reader, at: string, ids: readonly string[]): void {
+export function isDuplicate(reader: Reader, at: string, ids: readonly string[]): void {
   ids.forEach((id, i) => {
     if (ids.indexOf(id) < i) {
       reader.wrong(`${at}.${i}.id`, `"${id}" is there twice.`, 'Give each a name of its own.');
@@ -13,11 +13,11 @@ export function unlike(reader: Reader, at: string, ids: readonly string[]): void
 }
 
 /** Each single pie has a name of its own in the plan, and so has each shell: "plum-1" is the first of two plums too. */
-export function toldApart(reader: Reader, pies: readonly AskedPies[]): void {
+export function nameProblems(reader: Reader, pies: readonly PiesRequest[]): void {
   const taken = new Map<string, number>();
   pies.forEach(({ id, count }, i) => {
-    const ids = idsOf(id, count);
-    for (const one of [...ids, ...ids.map(shellIdOf)]) {
+    const ids = portionIds(id, count);
+    for (const one of [...ids, ...ids.map(shellId)]) {
       const other = taken.get(one);
       if (other !== undefined && other !== i && pies[other]?.id !== id) {
         reader.wrong(

@@ -1,9 +1,9 @@
 import type { Day, DayPlan } from '../model/index.js';
-import type { Happened } from '../timetable/index.js';
-import { pushRight } from '../timetable/index.js';
+import type { Actuals } from '../timetable/index.js';
+import { rightShift } from '../timetable/index.js';
 
 /** A pie of the day that is in its oven, or was: minutes of the day. */
-export interface Baking {
+export interface BakeOnDay {
   readonly pie: string;
   readonly loadedAt: number;
   /** When it was taken out, or is to be. */
@@ -26,7 +26,7 @@ const near = (really: number, planned: number): number =>
  * @returns for `pushRight`
  * @example pushRight(day, plan, ovenHappened(plan, baking)).late
  */
-export function ovenHappened(plan: DayPlan, baking: readonly Baking[]): Happened {
+export function ovenActuals(plan: DayPlan, baking: readonly BakeOnDay[]): Actuals {
   const of = new Map(baking.map((one) => [one.pie, one]));
   const begun = new Map<string, number>();
   const outs = new Map<string, number>();
@@ -55,8 +55,8 @@ export function ovenHappened(plan: DayPlan, baking: readonly Baking[]): Happened
  * @returns the same plan when the ovens keep to it
  * @example followOven(day, plan, [])
  */
-export function followOven(day: Day, plan: DayPlan, baking: readonly Baking[]): DayPlan {
+export function followOven(day: Day, plan: DayPlan, baking: readonly BakeOnDay[]): DayPlan {
   if (baking.length === 0) return plan;
-  const next = pushRight(day, plan, ovenHappened(plan, baking));
+  const next = rightShift(day, plan, ovenActuals(plan, baking));
   return next.tasks.some(({ start }, i) => start !== plan.tasks[i]?.start) ? next : plan;
 }

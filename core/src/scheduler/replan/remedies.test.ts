@@ -1,6 +1,6 @@
 import { finishNow } from '../../units/index.js';
 import type { Day } from '../model/day.js';
-import { remediesOf, shortSearch } from './remedies.js';
+import { findRemedies, shortSearch } from './remedies.js';
 import { sampleDay } from '../model/sample-day.js';
 import { finishDay, solveDay } from '../search/solve-day.js';
 
@@ -13,7 +13,7 @@ describe('a day that cannot be', () => {
     };
     const plan = finishDay(solveDay(soon, { evaluations: 100 }));
     expect(plan === null || plan.late.length + plan.leftOut.length > 0).toBe(true);
-    const [first] = finishNow(remediesOf(soon, plan));
+    const [first] = finishNow(findRemedies(soon, plan));
     expect(first?.what).toMatch(/earlier|later/);
     expect(first?.lateMin).toBe(0);
   });
@@ -54,7 +54,7 @@ describe('a day that cannot be', () => {
     };
     const plan = finishDay(solveDay(day, { evaluations: 200 }));
     expect(plan?.leftOut).toHaveLength(1);
-    const remedies = finishNow(remediesOf(day, plan));
+    const remedies = finishNow(findRemedies(day, plan));
     expect(remedies).toHaveLength(2);
     expect(remedies[1]?.what).toBe(`Do without 1 × ${pie.label}.`);
     expect(remedies[0]?.what).toMatch(/^(Start \d+ minutes earlier|\w+ more large)\. .+\.$/);

@@ -1,5 +1,5 @@
 import type { Day, DayPlan } from '../model/index.js';
-import { LEFT_OUT_MIN, wholePies } from '../model/index.js';
+import { LEFT_OUT_MIN, withoutShells } from '../model/index.js';
 import type { DaySearch } from '../search/index.js';
 import { finishDay, solveDay } from '../search/index.js';
 
@@ -39,25 +39,25 @@ const later = (day: Day, min: number, late: ReadonlySet<string>): Day => ({
   ),
 });
 
-interface Idea {
+interface RemedyCandidate {
   readonly what: string;
   /** Some other day, perhaps one that is changed already. */
   change(day: Day): Day;
 }
 
 /** Each list from the least change to the largest: the first that helps is told. */
-function ideas(day: Day, late: ReadonlySet<string>): Idea[][] {
+function remedyCandidates(day: Day, late: ReadonlySet<string>): RemedyCandidate[][] {
   const { kitchen } = day;
   const used = new Set(day.pies.flatMap(({ dish }) => (dish === null ? [] : [dish])));
   const [lead] = kitchen.hands;
   const [oven] = [...kitchen.ovens].sort((a, b) => b.places - a.places);
   return [
-    EARLIER_MIN.map((min): Idea => ({
+    EARLIER_MIN.map((min): RemedyCandidate => ({
       what: `Start ${min} minutes earlier.`,
       change: (then) => earlier(then, min),
     })),
     ...[...used].map((dish) =>
-      [1, 2].map((more): Idea => ({
+      [1, 2].map((more): RemedyCandidate => ({
         what: `${more === 1 ? 'One more' : 'Two more'} ${dish}.`,
         change: (then) =>
           withKitchen(then, {
@@ -96,26 +96,26 @@ function ideas(day: Day, late: ReadonlySet<string>): Idea[][] {
           },
         ]
       : [],
-    LATER_MIN.map((min): Idea => ({
+    LATER_MIN.map((min): RemedyCandidate => ({
       what: `What is late is wanted ${min} minutes later.`,
       change: (then) => later(then, min, late),
     })),
   ];
 }
 
-const both = (one: Idea, other: Idea): Idea => ({
+const both = (one: RemedyCandidate, other: RemedyCandidate): RemedyCandidate => ({
   what: `${one.what} ${other.what}`,
   change: (day) => other.change(one.change(day)),
 });
 
 /** Two kinds of change, from the least of both to the largest of both. */
-const pairOf = (kind: readonly Idea[], others: readonly Idea[]): Idea[] =>
+const bothChanges = (kind: readonly RemedyCandidate[], others: readonly RemedyCandidate[]): RemedyCandidate[] =>
   kind.flatMap((one) => others.map((other) => both(one, other)));
 
 /** Fewer pies: all that a plan leaves out is not wanted; none where it leaves out nothing, or more than that is wrong with it. */
 function fewer(day: Day, plan: DayPlan | null): Remedy[] {
   if (!plan || plan.leftOut.length === 0 || plan.late.length > 0) return [];
-  const out = wholePies(day).filter(({ id }) => plan.leftOut.includes(id));
+  const out = withoutShells(day).filter(({ id }) => plan.leftOut.includes(id));
   const labels = [...new Set(out.map(({ label }) => label))];
   const counts = labels.map((label) => `${out.filter((pie) => pie.label === label).length} × ${label}`);
   return [
@@ -128,7 +128,7 @@ function fewer(day: Day, plan: DayPlan | null): Remedy[] {
   ];
 }
 
-const lateOf = (plan: DayPlan | null): number =>
+const totalLateMin = (plan: DayPlan | null): number =>
   plan ? plan.score.lateMin + LEFT_OUT_MIN * plan.leftOut.length : Infinity;
 
 /**
@@ -144,17 +144,17 @@ export const shortSearch = (day: Day, seed = 1): DaySearch =>
 /** How a change to a day is held against the day as it is, by a short look at both. */
 interface Asking {
   readonly now: number;
-  worked(idea: Idea): Remedy;
+  worked(idea: RemedyCandidate): Remedy;
 }
 
 /** A kind of change, and what the best of it comes to; null where none of it helps. */
 interface Tried {
-  readonly kind: readonly Idea[];
+  readonly kind: readonly RemedyCandidate[];
   readonly best: Remedy | null;
 }
 
 /** Of each kind the least change that leaves nothing late, or else the one that leaves least. */
-function* oneOfEach(kinds: readonly Idea[][], { now, worked }: Asking): Generator<number, Tried[]> {
+function* oneOfEach(kinds: readonly RemedyCandidate[][], { now, worked }: Asking): Generator<number, Tried[]> {
   const tried: Tried[] = [];
   for (const [i, kind] of kinds.entries()) {
     let best: Remedy | null = null;
@@ -183,9 +183,9 @@ function* bestPair(tried: readonly Tried[], { now, worked }: Asking): Generator<
     .slice(0, MOST_PAIRS);
   const least = Math.min(...tried.map(leaves));
   let best: Remedy | null = null;
-  let kept: readonly Idea[] = [];
+  let kept: readonly RemedyCandidate[] = [];
   for (const { one, other } of pairs) {
-    const pair = pairOf(one.kind, other.kind);
+    const pair = bothChanges(one.kind, other.kind);
     const largest = pair.at(-1);
     if (!largest) continue;
     yield 1;
@@ -212,11 +212,11 @@ function* bestPair(tried: readonly Tried[], { now, worked }: Asking): Generator<
  * @returns a generator; its value the remedies, what leaves least first, and cheapest kinds of those that leave as much
  * @example finishNow(remediesOf(day, plan)).map(({ what }) => what)
  */
-export function* remediesOf(day: Day, plan: DayPlan | null, seed = 1): Generator<number, Remedy[]> {
+export function* findRemedies(day: Day, plan: DayPlan | null, seed = 1): Generator<number, Remedy[]> {
   const late = new Set(
     plan ? [...plan.late.map(({ pie }) => pie), ...plan.leftOut] : day.pies.map(({ id }) => id),
   );
-  const roughly = (then: Day): number => lateOf(finishDay(shortSearch(then, seed)));
+  const roughly = (then: Day): number => totalLateMin(finishDay(shortSearch(then, seed)));
   const asking: Asking = {
     now: roughly(day),
     worked: ({ what, change }) => {
@@ -224,7 +224,7 @@ export function* remediesOf(day: Day, plan: DayPlan | null, seed = 1): Generator
       return { what, day: then, lateMin: roughly(then) };
     },
   };
-  const kinds = ideas(day, late);
+  const kinds = remedyCandidates(day, late);
   const tried = yield* oneOfEach(kinds, asking);
   const single = tried.flatMap(({ best }) => best ?? []);
   const whole = single.filter(({ lateMin }) => lateMin === 0);

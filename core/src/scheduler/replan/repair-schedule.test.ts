@@ -1,13 +1,13 @@
 import { once } from '../../test/once.js';
-import { checkDay } from '../validate/check-plan.js';
+import { checkPlan } from '../validate/check-plan.js';
 import type { Day, DayPlan } from '../model/day.js';
 import { followOven } from './follow-oven.js';
-import { mendSlip } from './repair-schedule.js';
+import { repairSchedule } from './repair-schedule.js';
 import { moveTask } from './move-task.js';
-import { pushRight } from '../timetable/right-shift.js';
+import { rightShift } from '../timetable/right-shift.js';
 import { sampleDay } from '../model/sample-day.js';
 import { finishDay, solveDay } from '../search/solve-day.js';
-import { overbaked, whatBreaks } from '../validate/broken-rules.js';
+import { overbaked, brokenRules } from '../validate/broken-rules.js';
 
 const solved = (day: Day): DayPlan => {
   const plan = finishDay(solveDay(day, { evaluations: 800 }));
@@ -82,8 +82,8 @@ describe('another way for a day that is late by now', () => {
         .sort((a, b) => a.start - b.start)
         .find(({ kind }) => kind === 'line' || kind === 'prepare')!;
       const happened = { lasts: new Map([[task.id, task.end - task.start + 40]]) };
-      const slipped = pushRight(day, plan, happened);
-      return { day, plan, task, happened, slipped, mended: mendSlip(day, plan, happened, []) };
+      const slipped = rightShift(day, plan, happened);
+      return { day, plan, task, happened, slipped, mended: repairSchedule(day, plan, happened, []) };
     }),
   );
 
@@ -92,7 +92,7 @@ describe('another way for a day that is late by now', () => {
     expect(helped.length).toBeGreaterThan(2);
     for (const { day, slipped, mended } of helped) {
       expect(lateMin(mended!.plan)).toBeLessThan(lateMin(slipped) - 2);
-      expect(checkDay(day, mended!.plan).length).toBeLessThanOrEqual(checkDay(day, slipped).length);
+      expect(checkPlan(day, mended!.plan).length).toBeLessThanOrEqual(checkPlan(day, slipped).length);
       expect(mended!.changes.length).toBeGreaterThan(0);
       expect(mended!.changes.length).toBeLessThanOrEqual(12);
     }
@@ -101,8 +101,8 @@ describe('another way for a day that is late by now', () => {
   it('leaves alone what is done, and what is still in time', () => {
     for (const { day, plan, happened } of days()) {
       const all = plan.tasks.map(({ id }) => id);
-      expect(mendSlip(day, plan, happened, all)).toBeNull();
-      expect(mendSlip(day, plan, {}, [])).toBeNull();
+      expect(repairSchedule(day, plan, happened, all)).toBeNull();
+      expect(repairSchedule(day, plan, {}, [])).toBeNull();
     }
   });
 });
@@ -115,7 +115,7 @@ describe('a task that is moved', () => {
     for (const { id, start, hands } of plan().tasks) {
       expect(moveTask(day, plan(), id, { start, hands })).toEqual({
         ok: true,
-        plan: pushRight(day, plan()),
+        plan: rightShift(day, plan()),
       });
     }
   });
@@ -131,7 +131,7 @@ describe('a task that is moved', () => {
           continue;
         }
         went += 1;
-        expect(checkDay(day, moved.plan)).toEqual([]);
+        expect(checkPlan(day, moved.plan)).toEqual([]);
         expect(moved.plan.tasks.find((task) => task.id === id)?.start).toBe(start + by);
       }
     }
@@ -167,7 +167,7 @@ describe('what would break in a day as it would go', () => {
   const plan = once(() => solved(day));
 
   it('is nothing in the plan itself, nor where only hours move', () => {
-    expect(whatBreaks(day, plan(), plan())).toEqual([]);
+    expect(brokenRules(day, plan(), plan())).toEqual([]);
   });
 
   it('says that a pie stays in the oven when nobody is free to take it out, whatever is in time', () => {
@@ -175,24 +175,24 @@ describe('what would break in a day as it would go', () => {
       .tasks.filter(({ kind, end, start }) => kind !== 'out' && kind !== 'load' && end > start)
       .map((task) => {
         const happened = { lasts: new Map([[task.id, task.end - task.start + 60]]) };
-        const next = pushRight(day, plan(), happened);
+        const next = rightShift(day, plan(), happened);
         return { next, happened, burnt: overbaked(plan(), next, happened) };
       });
     const burning = told.filter(({ burnt }) => burnt.length > 0);
     expect(burning.length).toBeGreaterThan(0);
     for (const { next, happened, burnt } of burning) {
-      const said = whatBreaks(day, plan(), next, happened);
+      const said = brokenRules(day, plan(), next, happened);
       expect(said.filter((text) => /stays in the oven \d+ minutes too long/.test(text))).toHaveLength(
         burnt.length,
       );
       // Other hands are looked for also where nothing is late.
-      const mended = mendSlip(day, plan(), happened, []);
+      const mended = repairSchedule(day, plan(), happened, []);
       if (mended) {
         const left = overbaked(plan(), mended.plan, happened).reduce((sum, { byMin }) => sum + byMin, 0);
         expect(left).toBeLessThanOrEqual(burnt.reduce((sum, { byMin }) => sum + byMin, 0));
       }
     }
-    expect(burning.some(({ happened }) => mendSlip(day, plan(), happened, []) !== null)).toBe(true);
+    expect(burning.some(({ happened }) => repairSchedule(day, plan(), happened, []) !== null)).toBe(true);
   });
 
   it('says who would be kept past their hours', () => {
@@ -213,14 +213,14 @@ describe('what would break in a day as it would go', () => {
       },
     };
     const happened = { lasts: new Map([[last.id, last.end - last.start + 30]]) };
-    const said = whatBreaks(closing, plan(), pushRight(closing, plan(), happened), happened);
+    const said = brokenRules(closing, plan(), rightShift(closing, plan(), happened), happened);
     expect(said.join()).toMatch(/lies outside the hours of/);
   });
 
   it('a pie that was given more time on purpose is not forgotten', () => {
     const [first] = plan().runs;
     const happened = { outs: new Map([[first!.pies[0]!.pie, first!.pies[0]!.out + 10]]) };
-    const next = pushRight(day, plan(), happened);
+    const next = rightShift(day, plan(), happened);
     expect(overbaked(plan(), next, happened).map(({ pie }) => pie)).not.toContain(first!.pies[0]!.pie);
   });
 });

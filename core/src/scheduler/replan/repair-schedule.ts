@@ -1,8 +1,8 @@
-import { checkDay, overbaked } from '../validate/index.js';
+import { checkPlan, overbaked } from '../validate/index.js';
 import type { Day, DayPlan, DayTask } from '../model/index.js';
-import { goOf, skillOf } from '../model/index.js';
-import type { Happened } from '../timetable/index.js';
-import { pushRight } from '../timetable/index.js';
+import { unloadGroupWith, skillFor } from '../model/index.js';
+import type { Actuals } from '../timetable/index.js';
+import { rightShift } from '../timetable/index.js';
 
 /** What it costs to tell somebody that a task of theirs changed: minutes of lateness that a change must save at least. Estimate. */
 const TOLD_MIN = 2;
@@ -10,32 +10,32 @@ const TOLD_MIN = 2;
 const MOST_CHANGES = 6;
 
 /** A task that somebody else does now, or does before another one. */
-export interface Change {
+export interface ChangedTask {
   readonly task: string;
   readonly hands: string;
   readonly was: string;
 }
 
 /** A day that slipped, with a few tasks given to other hands. */
-export interface Mended {
+export interface Repair {
   readonly plan: DayPlan;
-  readonly changes: readonly Change[];
+  readonly changes: readonly ChangedTask[];
 }
 
 /** A minute too long in the oven is worse than one late. Estimate. */
 const BURNING_COUNTS = 3;
 
 /** How bad a day that slipped is: minutes late, and minutes that pies stay in too long. */
-const harmMin = (plan: DayPlan, next: DayPlan, happened: Happened): number =>
+const harmMin = (plan: DayPlan, next: DayPlan, happened: Actuals): number =>
   next.late.reduce((sum, { byMin }) => sum + byMin, 0) +
   BURNING_COUNTS * overbaked(plan, next, happened).reduce((sum, { byMin }) => sum + byMin, 0);
 
 /** Rules that a day breaks which only slipped: a change may not break others. */
-const broken = (day: Day, plan: DayPlan): number => checkDay(day, plan).length;
+const broken = (day: Day, plan: DayPlan): number => checkPlan(day, plan).length;
 
 /** A task in other hands, with all of its go. */
 function given(plan: DayPlan, task: DayTask, hands: string): DayPlan {
-  const go = goOf(plan, task);
+  const go = unloadGroupWith(plan, task);
   return { ...plan, tasks: plan.tasks.map((one) => (go.includes(one) ? { ...one, hands } : one)) };
 }
 
@@ -66,14 +66,14 @@ function sooner(plan: DayPlan, task: DayTask, done: ReadonlySet<string>): DayPla
  * @returns the plan as it would go with the changes, or null when none helps
  * @example mendSlip(day, plan, { lasts: new Map([['line:damson-1', 60]]) }, [])?.changes
  */
-export function mendSlip(
+export function repairSchedule(
   day: Day,
   plan: DayPlan,
-  happened: Happened,
+  happened: Actuals,
   done: readonly string[],
-): Mended | null {
+): Repair | null {
   const over = new Set([...done, ...(happened.begun?.keys() ?? []), ...(happened.lasts?.keys() ?? [])]);
-  const slipped = pushRight(day, plan, happened);
+  const slipped = rightShift(day, plan, happened);
   const allowed = broken(day, slipped);
   const fits = (asked: DayPlan, went: DayPlan): boolean => asked !== went && broken(day, went) <= allowed;
   let asked = plan;
@@ -83,14 +83,14 @@ export function mendSlip(
     const tries = asked.tasks.flatMap((task): DayPlan[] => {
       if (over.has(task.id) || task.end === task.start) return [];
       const others = day.kitchen.hands.filter(
-        ({ id, skills }) => id !== task.hands && (skills === null || skills.includes(skillOf[task.kind])),
+        ({ id, skills }) => id !== task.hands && (skills === null || skills.includes(skillFor[task.kind])),
       );
       const before = sooner(asked, task, over);
       return [...others.map(({ id }) => given(asked, task, id)), ...(before ? [before] : [])];
     });
     let best: { readonly asked: DayPlan; readonly went: DayPlan } | null = null;
     for (const tried of tries) {
-      const went = pushRight(day, tried, happened);
+      const went = rightShift(day, tried, happened);
       const saves = harm(best?.went ?? now) - harm(went);
       if (saves > (best ? 0 : TOLD_MIN) && fits(tried, went)) best = { asked: tried, went };
     }
@@ -100,7 +100,7 @@ export function mendSlip(
   }
   const planned = new Map(plan.tasks.map((task) => [task.id, task]));
   // By what was asked for: what comes before another thing now may still be later than it was planned.
-  const changes = asked.tasks.flatMap((task): Change[] => {
+  const changes = asked.tasks.flatMap((task): ChangedTask[] => {
     if (task.end === task.start) return [];
     const was = planned.get(task.id) ?? task;
     const other = was.hands !== task.hands || task.start < was.start;

@@ -1,29 +1,29 @@
 import { chanceFrom } from '../../units/index.js';
 import type { Day, DayPlan } from '../model/index.js';
-import { isWhole } from '../model/index.js';
-import type { DayIdea } from '../timetable/index.js';
-import { holdsOf } from './robustness.js';
-import { isHome, lookerOf } from './evaluate-solution.js';
-import type { Found, Looking } from './neighbourhood.js';
-import { neighbourOf, putBack } from './neighbourhood.js';
-import { usualOrder } from '../timetable/index.js';
-import { resequenced } from './reorder-operations.js';
-import { shareOutOf } from './reassign-batches.js';
+import { isComplete } from '../model/index.js';
+import type { Solution } from '../timetable/index.js';
+import { estimateRobustness } from './robustness.js';
+import { isInTime, makeEvaluator } from './evaluate-solution.js';
+import type { EvaluatedSolution, NeighbourhoodState } from './neighbourhood.js';
+import { makeNeighbour, putBack } from './neighbourhood.js';
+import { usualPlacingOrder } from '../timetable/index.js';
+import { reorderOperations } from './reorder-operations.js';
+import { makeBatchReassignment } from './reassign-batches.js';
 
 /** What a search tells while it goes on. */
-export interface Solving {
+export interface SearchProgress {
   readonly share: number;
   /** The best plan so far; null until one can be worked. */
   readonly best: DayPlan | null;
 }
 
-/** What a search from one seed came to: the idea too, where it is no plan yet. */
-export interface Searched {
+/** What a search from one seed came to: the solution too, where it is no plan yet. */
+export interface AnnealResult {
   readonly plan: DayPlan | null;
-  readonly idea: DayIdea;
+  readonly solution: Solution;
 }
 
-export interface SearchFrom {
+export interface AnnealStart {
   readonly seed: number;
   readonly evaluations: number;
   /** By this share of its looks a plan must have come home, or the search ends. */
@@ -32,7 +32,7 @@ export interface SearchFrom {
 }
 
 /** Goes on with a sum whose steps are told in other words; its value stays what it is. */
-export function* retold<Step, Told, Value>(
+export function* mapYield<Step, Told, Value>(
   sum: Generator<Step, Value>,
   tell: (step: Step) => Told,
 ): Generator<Told, Value> {
@@ -75,13 +75,13 @@ const NEAR_SHARE = 1.04;
  * Of plans that a search passed on its way, worst first, the cheapest that holds when times fall as they do. Where no room was
  * to be left nobody asks for that.
  */
-function sturdiest(day: Day, passed: readonly DayPlan[]): DayPlan | null {
+function mostRobust(day: Day, passed: readonly DayPlan[]): DayPlan | null {
   const last = passed.at(-1) ?? null;
-  if (!isWhole(last) || day.slack.readySooner === 0) return last;
-  const near = passed.filter((plan) => isWhole(plan) && plan.score.total <= NEAR_SHARE * last.score.total);
+  if (!isComplete(last) || day.slack.readySooner === 0) return last;
+  const near = passed.filter((plan) => isComplete(plan) && plan.score.total <= NEAR_SHARE * last.score.total);
   let best = { plan: last, share: -1 };
   for (const plan of near.slice(-MOST_NEAR).reverse()) {
-    const { share } = holdsOf(day, plan, HELD_DAYS);
+    const { share } = estimateRobustness(day, plan, HELD_DAYS);
     if (share > best.share) best = { plan, share };
     if (share >= STURDY_SHARE) break;
   }
@@ -89,37 +89,37 @@ function sturdiest(day: Day, passed: readonly DayPlan[]): DayPlan | null {
 }
 
 /** Construction backwards from the hours, moves of pies and runs, then other orders of the best plan's steps; from one seed. */
-export function* searchFrom(
+export function* annealFrom(
   day: Day,
-  { seed, evaluations, patience, isFirst }: SearchFrom,
-): Generator<Solving, Searched> {
-  const { decoder, ways, look, planOf } = lookerOf(day);
+  { seed, evaluations, patience, isFirst }: AnnealStart,
+): Generator<SearchProgress, AnnealResult> {
+  const { decoder, ways, evaluate: look, toPlan: planOf } = makeEvaluator(day);
   const chance = chanceFrom(seed);
   let spent = 0;
   let strict = false;
-  const evaluate = (idea: DayIdea): Found => {
+  const evaluate = (solution: Solution): EvaluatedSolution => {
     spent += strict ? 1 : LATE_EFFORT;
-    return look(idea, strict);
+    return look(solution, strict);
   };
   // Where a first search brought no day home, being late alone counts until one does.
-  const rankOf = ({ total, outlook }: Found): number => (strict || isFirst ? outlook : total);
-  const shareOut = shareOutOf(day, ways, chance);
-  const looking: Looking = { day, decoder, evaluate, rankOf, shareOut, chance };
+  const rankOf = ({ total, smoothedTotal: outlook }: EvaluatedSolution): number => (strict || isFirst ? outlook : total);
+  const shareOut = makeBatchReassignment(day, ways, chance);
+  const looking: NeighbourhoodState = { day, decoder, evaluate, rankOf, shareOut, chance };
 
   // Those wanted last are placed first, as a decoder that goes backwards has it; then each where it costs least.
   const byHour = day.pies
     .map((_, i) => i)
     .sort((a, b) => day.pies[b]!.ready.at - day.pies[a]!.ready.at || a - b);
-  let now: Found = {
-    idea: { runs: [], order: usualOrder },
+  let now: EvaluatedSolution = {
+    solution: { runs: [], order: usualPlacingOrder },
     failed: 0,
     total: 0,
-    outlook: 0,
+    smoothedTotal: 0,
     lateMin: 0,
-    troubled: [],
+    infeasible: [],
   };
   for (const i of byHour) {
-    now = putBack(looking, now.idea, i);
+    now = putBack(looking, now.solution, i);
     yield { share: (FIRST_SHARE * spent) / (spent + evaluations), best: null };
   }
   let best = now;
@@ -128,32 +128,32 @@ export function* searchFrom(
     if (plan) passed.push(plan);
     return plan;
   };
-  let plan = pass(planOf(best.idea));
+  let plan = pass(planOf(best.solution));
   const built = spent;
   const limit = built + evaluations;
   const warm = warmFor(day.pies.length);
   let rounds = 0;
   while (spent < limit) {
-    strict = isHome(now);
+    strict = isInTime(now);
     const done = (spent - built) / evaluations;
-    if (done > patience && !isHome(best)) break;
+    if (done > patience && !isInTime(best)) break;
     const heat = warm * COLD_SHARE ** done;
-    const tried = neighbourOf(looking, now);
+    const tried = makeNeighbour(looking, now);
     const worse = rankOf(tried) - rankOf(now);
     if (worse <= 0 || chance() < Math.exp(-worse / heat)) now = tried;
     if (now.total < best.total - 1e-9) {
       best = now;
-      plan = pass(planOf(best.idea));
+      plan = pass(planOf(best.solution));
     }
     rounds += 1;
     if (rounds % YIELD_EVERY === 0) yield { share: (FIRST_SHARE * spent) / limit, best: plan };
   }
-  if (isWhole(plan)) {
+  if (isComplete(plan)) {
     const looks = Math.ceil((REORDERS * evaluations) / evaluationsFor(day.pies.length));
-    for (const { share, better } of resequenced({ day, ways, chance }, plan, looks)) {
+    for (const { share, better } of reorderOperations({ day, ways, chance }, plan, looks)) {
       plan = pass(better) ?? plan;
       yield { share: FIRST_SHARE + (1 - FIRST_SHARE) * share, best: plan };
     }
   }
-  return { plan: sturdiest(day, passed), idea: best.idea };
+  return { plan: mostRobust(day, passed), solution: best.solution };
 }

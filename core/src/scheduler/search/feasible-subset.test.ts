@@ -1,8 +1,8 @@
 import { finishNow } from '../../units/index.js';
-import { checkDay } from '../validate/check-plan.js';
+import { checkPlan } from '../validate/check-plan.js';
 import type { Day, DayPlan } from '../model/day.js';
-import { isWhole } from '../model/day.js';
-import { remediesOf } from '../replan/remedies.js';
+import { isComplete } from '../model/day.js';
+import { findRemedies } from '../replan/remedies.js';
 import { sampleDay } from '../model/sample-day.js';
 import { finishDay, solveDay } from './solve-day.js';
 
@@ -22,7 +22,7 @@ function mostOf(day: Day): number {
     day.pies.filter((_, i) => ((k + 1) >> i) & 1),
   );
   return choices.reduce(
-    (most, pies) => (pies.length > most && isWhole(solved({ ...day, pies }, true)) ? pies.length : most),
+    (most, pies) => (pies.length > most && isComplete(solved({ ...day, pies }, true)) ? pies.length : most),
     0,
   );
 }
@@ -40,7 +40,7 @@ describe('a day that cannot be done whole', () => {
     });
     expect(days.length).toBeGreaterThan(seeds.length / 2);
     for (const { day, plan } of days.slice(0, LOOKED_THROUGH)) {
-      expect(checkDay(day, plan)).toEqual([]);
+      expect(checkPlan(day, plan)).toEqual([]);
       expect(day.pies.length - plan.leftOut.length).toBe(mostOf(day));
     }
   });
@@ -60,9 +60,9 @@ describe('a day that cannot be done whole', () => {
   it('is told by name what to do without, and goes without that', () => {
     const day = tooSoon(7);
     const plan = solved(day, false);
-    const less = finishNow(remediesOf(day, plan)).at(-1);
+    const less = finishNow(findRemedies(day, plan)).at(-1);
     expect(less?.what).toMatch(/^Do without 2 × Kind 2, 1 × /);
     expect(less?.without).toEqual(plan?.leftOut);
-    expect(isWhole(less ? solved(less.day, false) : null)).toBe(true);
+    expect(isComplete(less ? solved(less.day, false) : null)).toBe(true);
   });
 });

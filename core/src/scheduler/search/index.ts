@@ -1,4 +1,4 @@
-export type { Holds } from './robustness.js';
-export { holdsOf } from './robustness.js';
-export type { DaySearch, SolveOptions, Solving } from './solve-day.js';
+export type { Robustness } from './robustness.js';
+export { estimateRobustness } from './robustness.js';
+export type { DaySearch, SolveOptions, SearchProgress } from './solve-day.js';
 export { finishDay, solveDay } from './solve-day.js';

@@ -1,27 +1,27 @@
-import type { Day, RunIdea } from '../model/index.js';
-import type { DayIdea, Decoder, Order } from '../timetable/index.js';
-import type { ShareOut } from './reassign-batches.js';
+import type { Day, RunDecision } from '../model/index.js';
+import type { Solution, Decoder, PlacingOrder } from '../timetable/index.js';
+import type { BatchReassignment } from './reassign-batches.js';
 
 /** A plan that was looked at, and what it comes to. */
-export interface Found {
-  readonly idea: DayIdea;
+export interface EvaluatedSolution {
+  readonly solution: Solution;
   /** Tasks and runs that found no place. */
   readonly failed: number;
   readonly total: number;
-  readonly outlook: number;
+  readonly smoothedTotal: number;
   readonly lateMin: number;
   /** Pies that are late or found no place, by index. */
-  readonly troubled: readonly number[];
+  readonly infeasible: readonly number[];
 }
 
 /** What looking for neighbours needs. */
-export interface Looking {
+export interface NeighbourhoodState {
   readonly day: Day;
   readonly decoder: Decoder;
-  evaluate(idea: DayIdea): Found;
+  evaluate(solution: Solution): EvaluatedSolution;
   /** By what plans are held against each other while the search goes on: the less the better. */
-  rankOf(found: Found): number;
-  readonly shareOut: ShareOut;
+  rankOf(found: EvaluatedSolution): number;
+  readonly shareOut: BatchReassignment;
   /** In [0, 1). */
   chance(): number;
 }
@@ -43,22 +43,22 @@ const orders = [
   'inOnePiece',
   'sparing',
   'byHour',
-] as const satisfies readonly (keyof Order)[];
+] as const satisfies readonly (keyof PlacingOrder)[];
 
-const without = (runs: readonly RunIdea[], out: ReadonlySet<number>): RunIdea[] =>
-  runs.flatMap((idea) => {
-    const pies = idea.pies.filter((i) => !out.has(i));
+const without = (runs: readonly RunDecision[], out: ReadonlySet<number>): RunDecision[] =>
+  runs.flatMap((solution) => {
+    const pies = solution.pies.filter((i) => !out.has(i));
     // A run that is as it was stays the same object: a decoder knows by that what need not be laid anew.
-    if (pies.length === idea.pies.length) return [idea];
-    return pies.length > 0 ? [{ ...idea, pies }] : [];
+    if (pies.length === solution.pies.length) return [solution];
+    return pies.length > 0 ? [{ ...solution, pies }] : [];
   });
 
 /** Where a pie goes at least cost: into a run that bakes it right, or a run of its own. */
 export function putBack(
-  { day, decoder, evaluate, rankOf, chance }: Looking,
-  { runs, ...rest }: DayIdea,
+  { day, decoder, evaluate, rankOf, chance }: NeighbourhoodState,
+  { runs, ...rest }: Solution,
   i: number,
-): Found {
+): EvaluatedSolution {
   const { ovens } = day.kitchen;
   const pick = (below: number): number => Math.floor(chance() * below);
   const joins = runs.flatMap((run, r) =>
@@ -71,7 +71,7 @@ export function putBack(
     if (ways.length === 0) return;
     // One way for sure, one by chance; each at its hour or somewhere else.
     for (const picked of new Set([0, pick(ways.length)])) {
-      const run: RunIdea = { oven, heat: ways[picked]![0], pies: [i], sooner: 0 };
+      const run: RunDecision = { oven, heat: ways[picked]![0], pies: [i], sooner: 0 };
       const { ready, shellOf } = day.pies[i]!;
       // A shell before the run that its pie is in.
       const hour = runs.findIndex(({ pies }) =>
@@ -83,7 +83,7 @@ export function putBack(
       tries.push([...runs.slice(0, place), run, ...runs.slice(place)]);
     }
   });
-  let best: Found | null = null;
+  let best: EvaluatedSolution | null = null;
   for (const tried of tries) {
     const found = evaluate({ runs: tried, ...rest });
     if (!best || rankOf(found) < rankOf(best)) best = found;
@@ -92,7 +92,7 @@ export function putBack(
 }
 
 /** Some pies somewhere else, one of them for sure if it is said which. */
-function takeOut(looking: Looking, { runs, ...rest }: DayIdea, first?: number): Found {
+function takeOut(looking: NeighbourhoodState, { runs, ...rest }: Solution, first?: number): EvaluatedSolution {
   const { day, chance, evaluate } = looking;
   const pick = (below: number): number => Math.floor(chance() * below);
   const out = new Set(first === undefined ? [] : [first]);
@@ -102,32 +102,32 @@ function takeOut(looking: Looking, { runs, ...rest }: DayIdea, first?: number): 
     for (const i of runs[pick(runs.length)]!.pies) if (out.size < MOST_TAKEN_OUT) out.add(i);
   }
   while (out.size < wanted) out.add(pick(day.pies.length));
-  let left: DayIdea = { runs: without(runs, out), ...rest };
-  let found: Found | null = null;
+  let left: Solution = { runs: without(runs, out), ...rest };
+  let found: EvaluatedSolution | null = null;
   for (const i of [...out].sort(() => chance() - 0.5)) {
     found = putBack(looking, left, i);
-    left = found.idea;
+    left = found.solution;
   }
   return found ?? evaluate({ runs, ...rest });
 }
 
 /** The pies of a run, one of them gone and one come; null for nobody. */
-const changed = (run: RunIdea, goes: number | null, comes: number | null): RunIdea => ({
+const changed = (run: RunDecision, goes: number | null, comes: number | null): RunDecision => ({
   ...run,
   pies: [...run.pies.filter((i) => i !== goes), ...(comes === null ? [] : [comes])],
 });
 
 /** A pie into another run that bakes it right, or in the place of one of that run's, which comes back for it; null where none fits. */
 function moveOne(
-  { day, decoder, evaluate, chance }: Looking,
-  { runs, ...rest }: DayIdea,
+  { day, decoder, evaluate, chance }: NeighbourhoodState,
+  { runs, ...rest }: Solution,
   inPlace: boolean,
-): Found | null {
+): EvaluatedSolution | null {
   const pickOf = <T>(of: readonly T[]): T | undefined => of[Math.floor(chance() * of.length)];
   const from = pickOf(runs);
   const goes = from && pickOf(from.pies);
   if (!from || goes === undefined) return null;
-  const bakes = ({ oven, heat }: RunIdea, i: number): boolean => decoder.ways[oven]![i]!.has(heat);
+  const bakes = ({ oven, heat }: RunDecision, i: number): boolean => decoder.ways[oven]![i]!.has(heat);
   const to = pickOf(
     runs.filter(
       (run) =>
@@ -146,7 +146,7 @@ function moveOne(
 }
 
 /** A run at another programme, perhaps in another oven; null where its pies have none in common. */
-function otherHeat({ day, decoder, evaluate, chance }: Looking, { runs, ...rest }: DayIdea): Found | null {
+function otherHeat({ day, decoder, evaluate, chance }: NeighbourhoodState, { runs, ...rest }: Solution): EvaluatedSolution | null {
   const pick = (below: number): number => Math.floor(chance() * below);
   const r = pick(runs.length);
   const run = runs[r]!;
@@ -163,39 +163,39 @@ function otherHeat({ day, decoder, evaluate, chance }: Looking, { runs, ...rest 
  * A neighbour of a plan: the pies of some runs shared out anew, runs in another order, at another programme or a little sooner, the
  * rest placed in another order, a pie in another run, and now and then a few somewhere else.
  */
-export function neighbourOf(looking: Looking, { idea, troubled }: Pick<Found, 'idea' | 'troubled'>): Found {
+export function makeNeighbour(looking: NeighbourhoodState, { solution: solution, infeasible: infeasible }: Pick<EvaluatedSolution, 'solution' | 'infeasible'>): EvaluatedSolution {
   const { evaluate, chance, shareOut } = looking;
-  const { runs, order } = idea;
+  const { runs, order } = solution;
   const pick = (below: number): number => Math.floor(chance() * below);
   // What is late, or found no place, is looked at more than the rest.
-  if (troubled.length > 0 && chance() < TROUBLED_SHARE)
-    return takeOut(looking, idea, troubled[pick(troubled.length)]);
+  if (infeasible.length > 0 && chance() < TROUBLED_SHARE)
+    return takeOut(looking, solution, infeasible[pick(infeasible.length)]);
   if (chance() < SHARED_OUT) {
     const shared = shareOut(runs);
-    if (shared) return evaluate({ ...idea, runs: shared });
+    if (shared) return evaluate({ ...solution, runs: shared });
   }
   const kind = chance();
   if (kind < 0.15 && runs.length > 1) {
     const a = pick(runs.length - 1);
     const swapped = [...runs];
     [swapped[a], swapped[a + 1]] = [runs[a + 1]!, runs[a]!];
-    return evaluate({ ...idea, runs: swapped });
+    return evaluate({ ...solution, runs: swapped });
   }
   if (kind < 0.3) {
-    const found = otherHeat(looking, idea);
+    const found = otherHeat(looking, solution);
     if (found) return found;
   } else if (kind < 0.4) {
     const r = pick(runs.length);
     const sooner = soonerBy[pick(soonerBy.length)]!;
-    return evaluate({ ...idea, runs: runs.map((run, k) => (k === r ? { ...run, sooner } : run)) });
+    return evaluate({ ...solution, runs: runs.map((run, k) => (k === r ? { ...run, sooner } : run)) });
   } else if (kind < 0.45) {
     const turned = orders[pick(orders.length)]!;
-    return evaluate({ ...idea, order: { ...order, [turned]: !order[turned] } });
+    return evaluate({ ...solution, order: { ...order, [turned]: !order[turned] } });
   }
   // One look, where taking a few out takes ten: the more pies, the seldomer those.
   if (chance() > 1 / looking.day.pies.length) {
-    const found = moveOne(looking, idea, chance() < 0.5);
+    const found = moveOne(looking, solution, chance() < 0.5);
     if (found) return found;
   }
-  return takeOut(looking, idea);
+  return takeOut(looking, solution);
 }

@@ -1,21 +1,21 @@
 import { once } from '../../test/once.js';
-import { checkDay } from '../validate/check-plan.js';
+import { checkPlan } from '../validate/check-plan.js';
 import type { DayPlan } from '../model/day.js';
-import { isWhole } from '../model/day.js';
-import type { DayMatters } from '../model/objective-weights.js';
-import { dayWeightsOf, matterKinds, usualWeights } from '../model/objective-weights.js';
+import { isComplete } from '../model/day.js';
+import type { ObjectiveEmphasis } from '../model/objective-weights.js';
+import { objectiveWeights, objectiveKinds, usualWeights } from '../model/objective-weights.js';
 import { sampleDay } from '../model/sample-day.js';
 import { finishDay, solveDay } from './solve-day.js';
 
 const SEEDS = [1, 2, 3, 4, 5, 6];
 
 /** Plans of six days of eight pies, as a baker who wants that. */
-const plansWith = (matters: DayMatters): DayPlan[] =>
+const plansWith = (matters: ObjectiveEmphasis): DayPlan[] =>
   SEEDS.map((seed) => {
     const day = { ...sampleDay(seed, 8), matters };
     const plan = finishDay(solveDay(day, { seed, evaluations: 800 }));
-    if (!isWhole(plan)) throw new Error(`day ${seed} finds no plan`);
-    expect(checkDay(day, plan)).toEqual([]);
+    if (!isComplete(plan)) throw new Error(`day ${seed} finds no plan`);
+    expect(checkPlan(day, plan)).toEqual([]);
     return plan;
   });
 
@@ -24,14 +24,14 @@ const sumOf = (plans: readonly DayPlan[], what: (score: DayPlan['score']) => num
 
 describe('what matters of a day', () => {
   it('is as usual where nothing is said', () => {
-    expect(dayWeightsOf({})).toEqual(usualWeights);
-    expect(dayWeightsOf({ matters: { colour: 'usual' } })).toEqual(usualWeights);
+    expect(objectiveWeights({})).toEqual(usualWeights);
+    expect(objectiveWeights({ matters: { colour: 'usual' } })).toEqual(usualWeights);
   });
 
   it('never touches being late, nor the room that is left', () => {
-    for (const kind of matterKinds)
+    for (const kind of objectiveKinds)
       for (const stop of ['little', 'much'] as const) {
-        const { lateMin, slackMin, dayMin } = dayWeightsOf({ matters: { [kind]: stop } });
+        const { lateMin, slackMin, dayMin } = objectiveWeights({ matters: { [kind]: stop } });
         expect([lateMin, slackMin]).toEqual([usualWeights.lateMin, usualWeights.slackMin]);
         // Room is worth more than any minute of sleep.
         expect(slackMin).toBeGreaterThan(dayMin);

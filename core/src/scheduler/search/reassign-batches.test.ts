@@ -1,24 +1,24 @@
 import { equalPies } from '../../test/equal-pies.js';
 import { chanceFrom } from '../../units/index.js';
 import type { Day } from '../model/day.js';
-import type { RunIdea } from '../model/run-times.js';
-import { keyOf, wayTable } from '../model/run-times.js';
+import type { RunDecision } from '../model/run-times.js';
+import { programmeKey, makeOptionTable } from '../model/run-times.js';
 import { sampleDay } from '../model/sample-day.js';
-import { shareOutOf } from './reassign-batches.js';
+import { makeBatchReassignment } from './reassign-batches.js';
 
 /** Each pie in a run of its own, on the first of its programmes that some oven has. */
-function alone(day: Day): RunIdea[] {
+function alone(day: Day): RunDecision[] {
   return day.pies.map((pie, i) => {
     const oven = day.kitchen.ovens.findIndex(({ id }) => (pie.ways[id] ?? []).length > 0);
     const [way] = pie.ways[day.kitchen.ovens[oven]?.id ?? ''] ?? [];
     if (!way) throw new Error(`${pie.id} has no oven`);
-    return { oven, heat: keyOf(way), pies: [i], sooner: 0 };
+    return { oven, heat: programmeKey(way), pies: [i], sooner: 0 };
   });
 }
 
 /** The runs after so many times, each time on from what the last one made. */
-function sharedOut(day: Day, times: number, seed = 1): RunIdea[] {
-  const shareOut = shareOutOf(day, wayTable(day), chanceFrom(seed));
+function sharedOut(day: Day, times: number, seed = 1): RunDecision[] {
+  const shareOut = makeBatchReassignment(day, makeOptionTable(day), chanceFrom(seed));
   let runs = alone(day);
   for (let k = 0; k < times; k++) runs = shareOut(runs) ?? runs;
   return runs;
@@ -28,7 +28,7 @@ describe('pies shared out anew', () => {
   it('are each in one run that bakes them right and has a place for them', () => {
     for (let seed = 1; seed <= 10; seed++) {
       const day = sampleDay(seed, 16);
-      const ways = wayTable(day);
+      const ways = makeOptionTable(day);
       const runs = sharedOut(day, 30, seed);
       expect(runs.flatMap(({ pies }) => pies).sort((a, b) => a - b)).toEqual(day.pies.map((_, i) => i));
       for (const { oven, heat, pies } of runs) {
@@ -62,11 +62,11 @@ describe('pies shared out anew', () => {
     const day = equalPies([900, 900]);
     const runs = alone(day);
     const cold = { ...day, pies: day.pies.map((pie, i) => (i === 1 ? { ...pie, ways: {} } : pie)) };
-    expect(shareOutOf(cold, wayTable(cold), chanceFrom(1))(runs)).toBeNull();
+    expect(makeBatchReassignment(cold, makeOptionTable(cold), chanceFrom(1))(runs)).toBeNull();
   });
 
   it('stay as they are where there is one run', () => {
     const day = equalPies([900]);
-    expect(shareOutOf(day, wayTable(day), chanceFrom(1))(alone(day))).toBeNull();
+    expect(makeBatchReassignment(day, makeOptionTable(day), chanceFrom(1))(alone(day))).toBeNull();
   });
 });

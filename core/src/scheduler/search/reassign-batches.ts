@@ -1,5 +1,5 @@
-import type { Day, DayPie, RunIdea, Way, WayTable } from '../model/index.js';
-import { dayWeightsOf, shellsByIndex } from '../model/index.js';
+import type { Day, DayPie, RunDecision, BakeOption, OptionTable } from '../model/index.js';
+import { objectiveWeights, shellsByIndex } from '../model/index.js';
 import { tailMin } from '../bounds/index.js';
 
 // How often, how many and how far: estimates, found by trial on days of a dozen and of forty pies out of the hat.
@@ -21,15 +21,15 @@ const SOONER_COST = 0.3;
 const ASIDE_SHARE = 0.3;
 
 /** A run as it is thought of, when nothing is laid yet. */
-interface Thought {
-  readonly run: RunIdea;
+interface BatchCandidate {
+  readonly run: RunDecision;
   readonly cost: number;
   /** When it begins at the latest, min of the day. */
   readonly latest: number;
 }
 
 /** Runs with the pies of two or three of them shared out anew; null where there is one run only, or a pie that no oven bakes. */
-export type ShareOut = (runs: readonly RunIdea[]) => RunIdea[] | null;
+export type BatchReassignment = (runs: readonly RunDecision[]) => RunDecision[] | null;
 
 /** When each pie must be packed at the latest: a shell when its pie is filled. */
 function packedBy(day: Day): number[] {
@@ -45,19 +45,19 @@ function packedBy(day: Day): number[] {
  * be. What hands have to do in the meantime is not asked: that is seen when the day is laid.
  * @param chance in [0, 1)
  */
-export function shareOutOf(day: Day, ways: WayTable, chance: () => number): ShareOut {
+export function makeBatchReassignment(day: Day, ways: OptionTable, chance: () => number): BatchReassignment {
   const { pies, kitchen } = day;
-  const weights = dayWeightsOf(day);
+  const weights = objectiveWeights(day);
   const by = packedBy(day);
   const pick = (below: number): number => Math.floor(chance() * below);
   const programmes = ways.map((known) =>
     known.map((its) => [...its].sort(([, a], [, b]) => a.cost - b.cost)),
   );
-  const latestOf = (i: number, { out }: Pick<Way, 'out'>): number => by[i]! - pies[i]!.cool - out;
-  const latestOfRun = ({ oven, heat, pies: of }: RunIdea): number =>
+  const latestOf = (i: number, { out }: Pick<BakeOption, 'out'>): number => by[i]! - pies[i]!.cool - out;
+  const latestOfRun = ({ oven, heat, pies: of }: RunDecision): number =>
     Math.min(...of.map((i) => latestOf(i, ways[oven]![i]!.get(heat) ?? { out: 0 })));
   /** It is too cold at its hour when its run begins then. */
-  const isCold = ({ warm, ready }: DayPie, { out }: Way, start: number): boolean =>
+  const isCold = ({ warm, ready }: DayPie, { out }: BakeOption, start: number): boolean =>
     warm !== null && start + out < ready.at - warm;
 
   function mixed<T>(of: readonly T[]): T[] {
@@ -70,7 +70,7 @@ export function shareOutOf(day: Day, ways: WayTable, chance: () => number): Shar
   }
 
   /** A pie in a run on one programme, with those of others that may be in it too, and cost less there than in a run of their own. */
-  function runWith(first: number, its: Way, others: readonly number[], oven: number, heat: string): Thought {
+  function runWith(first: number, its: BakeOption, others: readonly number[], oven: number, heat: string): BatchCandidate {
     const known = ways[oven]!;
     const of = [{ i: first, way: its }];
     let latest = latestOf(first, its);
@@ -93,11 +93,11 @@ export function shareOutOf(day: Day, ways: WayTable, chance: () => number): Shar
   }
 
   /** Runs for all of some pies, each the cheapest for a pie of it, more or less; null where one has no programme. */
-  function thoughtFor(pool: readonly number[]): Thought[] | null {
-    const made: Thought[] = [];
+  function thoughtFor(pool: readonly number[]): BatchCandidate[] | null {
+    const made: BatchCandidate[] = [];
     for (let left = mixed(pool); left.length > 0;) {
       const [first = 0, ...others] = left;
-      let best: Thought | null = null;
+      let best: BatchCandidate | null = null;
       let least = Infinity;
       for (const [oven, known] of programmes.entries()) {
         const all = known[first]!;
@@ -125,7 +125,7 @@ export function shareOutOf(day: Day, ways: WayTable, chance: () => number): Shar
     const near = mixed(runs.map((_, r) => r).filter((r) => r !== first && Math.abs(r - first) <= NEAR));
     const chosen = new Set([first, ...near.slice(0, wanted - 1)]);
     const pool = runs.flatMap((run, r) => (chosen.has(r) ? run.pies : []));
-    const sumOf = (thoughts: readonly Thought[]): number => thoughts.reduce((sum, { cost }) => sum + cost, 0);
+    const sumOf = (thoughts: readonly BatchCandidate[]): number => thoughts.reduce((sum, { cost }) => sum + cost, 0);
     const [thought, ...others] = Array.from({ length: IDEAS }, () => thoughtFor(pool)).filter(
       (known) => known !== null,
     );

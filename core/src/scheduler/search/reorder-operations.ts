@@ -1,6 +1,6 @@
-import type { Day, DayPlan, WayTable } from '../model/index.js';
-import type { Layer, Sequence, Step } from '../timetable/index.js';
-import { inOrder, layerOf, sequenceOf, toPlan } from '../timetable/index.js';
+import type { Day, DayPlan, OptionTable } from '../model/index.js';
+import type { OperationScheduler, OperationSequence, Operation } from '../timetable/index.js';
+import { inOrder, makeOperationScheduler, makeOperationSequence, toPlan } from '../timetable/index.js';
 
 /** How much worse an order may be taken at first, min: less where a day has so many steps that it would never cool down. */
 const warmFor = (pies: number): number => 5 * Math.min(1, 12 / pies) ** 2;
@@ -10,10 +10,10 @@ const YIELD_EVERY = 64;
 /** A step is moved so far at most. */
 const FARTHEST = 12;
 
-interface Turning {
+interface ReorderState {
   readonly day: Day;
-  readonly layer: Layer;
-  readonly ways: WayTable;
+  readonly layer: OperationScheduler;
+  readonly ways: OptionTable;
   /** In [0, 1). */
   chance(): number;
 }
@@ -21,28 +21,28 @@ interface Turning {
 const picked = <T>(of: readonly T[], chance: () => number): T | undefined =>
   of[Math.floor(chance() * of.length)];
 
-function swapped(steps: Sequence, old: Step, ...now: readonly Step[]): Step[] {
+function swapped(steps: OperationSequence, old: Operation, ...now: readonly Operation[]): Operation[] {
   const at = steps.indexOf(old);
   return at < 0 ? [...steps] : [...steps.slice(0, at), ...now, ...steps.slice(at + 1)];
 }
 
-type RunStep = Extract<Step, { kind: 'run' }>;
-type MixStep = Extract<Step, { kind: 'mix' }>;
+type RunStep = Extract<Operation, { kind: 'run' }>;
+type MixStep = Extract<Operation, { kind: 'mix' }>;
 
-const runsOf = (steps: Sequence): RunStep[] => steps.filter((step): step is RunStep => step.kind === 'run');
+const runSteps = (steps: OperationSequence): RunStep[] => steps.filter((step): step is RunStep => step.kind === 'run');
 
 /** It need no longer stay where it lay. */
-const free = ({ kept: _, ...step }: Step): Step => step;
+const free = ({ kept: _, ...step }: Operation): Operation => step;
 
 /** One step, or all within a stretch, need no longer stay where they lay. */
-function freed(steps: Sequence, { chance }: Turning): Sequence {
+function freed(steps: OperationSequence, { chance }: ReorderState): OperationSequence {
   const from = Math.floor(chance() * steps.length);
   const to = from + 1 + Math.floor(chance() ** 2 * steps.length);
   return steps.map((step, k) => (k >= from && k < to && step.kept ? free(step) : step));
 }
 
 /** One step chooses its place sooner or later than it did. */
-function moved(steps: Sequence, { chance }: Turning): Sequence {
+function moved(steps: OperationSequence, { chance }: ReorderState): OperationSequence {
   const from = Math.floor(chance() * steps.length);
   const by = 1 + Math.floor(chance() * FARTHEST);
   const to = chance() < 0.5 ? from - by : from + by;
@@ -53,9 +53,9 @@ function moved(steps: Sequence, { chance }: Turning): Sequence {
 }
 
 /** A pie goes into another run, or one of its own. */
-function rebaked(steps: Sequence, { day, ways, chance }: Turning): Sequence {
+function rebaked(steps: OperationSequence, { day, ways, chance }: ReorderState): OperationSequence {
   const i = Math.floor(chance() * day.pies.length);
-  const runs = runsOf(steps);
+  const runs = runSteps(steps);
   const old = runs.find(({ run }) => run.pies.includes(i));
   if (!old) return steps;
   const others = runs.filter(
@@ -65,7 +65,7 @@ function rebaked(steps: Sequence, { day, ways, chance }: Turning): Sequence {
       ways[run.oven]![i]!.has(run.heat),
   );
   const left = old.run.pies.filter((pie) => pie !== i);
-  const rest: Step[] = left.length > 0 ? [{ kind: 'run', run: { ...old.run, pies: left } }] : [];
+  const rest: Operation[] = left.length > 0 ? [{ kind: 'run', run: { ...old.run, pies: left } }] : [];
   const joined = chance() < 0.8 ? picked(others, chance) : undefined;
   if (joined) {
     const run = { ...joined.run, pies: [...joined.run.pies, i] };
@@ -78,8 +78,8 @@ function rebaked(steps: Sequence, { day, ways, chance }: Turning): Sequence {
 }
 
 /** A run begins as soon as all its pies may go in, or as late as it can. */
-function settled(steps: Sequence, { layer, chance }: Turning): Sequence {
-  const old = picked(runsOf(steps), chance);
+function settled(steps: OperationSequence, { layer, chance }: ReorderState): OperationSequence {
+  const old = picked(runSteps(steps), chance);
   if (!old) return steps;
   layer.lay(steps);
   const wait = layer.waitOf(old.run);
@@ -90,8 +90,8 @@ function settled(steps: Sequence, { layer, chance }: Turning): Sequence {
 }
 
 /** A run at another programme, perhaps in another oven. */
-function reheated(steps: Sequence, { day, ways, chance }: Turning): Sequence {
-  const old = picked(runsOf(steps), chance);
+function reheated(steps: OperationSequence, { day, ways, chance }: ReorderState): OperationSequence {
+  const old = picked(runSteps(steps), chance);
   if (!old) return steps;
   const oven = Math.floor(chance() * day.kitchen.ovens.length);
   const heats = [...ways[oven]![old.run.pies[0]!]!.keys()].filter((heat) =>
@@ -103,7 +103,7 @@ function reheated(steps: Sequence, { day, ways, chance }: Turning): Sequence {
 }
 
 /** A pie's dough is mixed with another batch, or on its own. */
-function remixed(steps: Sequence, { day, chance }: Turning): Sequence {
+function remixed(steps: OperationSequence, { day, chance }: ReorderState): OperationSequence {
   const mixes = steps.filter((step): step is MixStep => step.kind === 'mix');
   const old = picked(mixes, chance);
   if (!old) return steps;
@@ -111,7 +111,7 @@ function remixed(steps: Sequence, { day, chance }: Turning): Sequence {
   const i = picked(old.pies, chance);
   if (i === undefined) return steps;
   const left = old.pies.filter((pie) => pie !== i);
-  const rest: Step[] = left.length > 0 ? [{ kind, dough, pies: left }] : [];
+  const rest: Operation[] = left.length > 0 ? [{ kind, dough, pies: left }] : [];
   const others = mixes.filter(
     (other) => other !== old && other.dough === dough && other.pies.length < day.doughs[dough]!.most,
   );
@@ -121,7 +121,7 @@ function remixed(steps: Sequence, { day, chance }: Turning): Sequence {
   return rest.length > 0 ? swapped(steps, old, ...rest, { kind, dough, pies: [i] }) : steps;
 }
 
-function turned(steps: Sequence, turning: Turning): Sequence {
+function turned(steps: OperationSequence, turning: ReorderState): OperationSequence {
   const kind = turning.chance();
   if (kind < 0.15) return rebaked(steps, turning);
   if (kind < 0.25) return reheated(steps, turning);
@@ -132,7 +132,7 @@ function turned(steps: Sequence, turning: Turning): Sequence {
 }
 
 /** What a search for a better order tells while it goes on. */
-export interface Resequencing {
+export interface Reordering {
   readonly share: number;
   readonly better: DayPlan | null;
 }
@@ -141,14 +141,14 @@ export interface Resequencing {
  * Looks for a better order of a plan that is in time: its steps are laid in another one, pies baked or mixed with others.
  * @returns better plans one after another, each better than all before
  */
-export function* resequenced(
-  { day, ways, chance }: Omit<Turning, 'layer'>,
+export function* reorderOperations(
+  { day, ways, chance }: Omit<ReorderState, 'layer'>,
   plan: DayPlan,
   looks: number,
-): Generator<Resequencing, void> {
-  const layer = layerOf(day, ways);
-  const turning: Turning = { day, ways, chance, layer };
-  let now = sequenceOf(day, layer.board.fromMin, plan);
+): Generator<Reordering, void> {
+  const layer = makeOperationScheduler(day, ways);
+  const turning: ReorderState = { day, ways, chance, layer };
+  let now = makeOperationSequence(day, layer.timetable.fromMin, plan);
   let laid = layer.lay(now);
   // Late things, and what uses up the room that was to be left, have no place here.
   if (!laid) return;
@@ -166,7 +166,7 @@ export function* resequenced(
     if (better || look % YIELD_EVERY === 0)
       yield {
         share: look / looks,
-        better: better ? toPlan(day, layer.board, ways, layer.laid()) : null,
+        better: better ? toPlan(day, layer.timetable, ways, layer.laid()) : null,
       };
   }
 }

@@ -1,6 +1,6 @@
 import { chanceFrom, normalFrom } from '../../units/index.js';
 import type { Day, DayPlan } from '../model/index.js';
-import { pushRight } from '../timetable/index.js';
+import { rightShift } from '../timetable/index.js';
 
 /** By how much things take another time than planned, as shares (one standard deviation). Estimates. */
 const spreads = { hands: 0.15, out: 0.05, cool: 0.08 } as const;
@@ -8,7 +8,7 @@ const spreads = { hands: 0.15, out: 0.05, cool: 0.08 } as const;
 const INTERRUPTED_SHARE = 0.04;
 const INTERRUPTED_MIN = 8;
 
-export interface Holds {
+export interface Robustness {
   /** Share of the days on which all is ready by its hour. */
   readonly share: number;
   readonly days: number;
@@ -26,7 +26,7 @@ const MOST_WEAK = 3;
  * @returns the share of days on which nothing was late
  * @example holdsOf(day, plan).share
  */
-export function holdsOf(day: Day, plan: DayPlan, { seed = 1, days = 200 } = {}): Holds {
+export function estimateRobustness(day: Day, plan: DayPlan, { seed = 1, days = 200 } = {}): Robustness {
   const chance = chanceFrom(seed);
   const spread = (min: number, share: number): number =>
     Math.max(min * 0.5, min * (1 + share * normalFrom(chance)));
@@ -47,7 +47,7 @@ export function holdsOf(day: Day, plan: DayPlan, { seed = 1, days = 200 } = {}):
       ),
     );
     const cools = new Map(day.pies.map(({ id, cool }) => [id, spread(cool, spreads.cool)]));
-    const went = pushRight(day, plan, { lasts, outs, cools });
+    const went = rightShift(day, plan, { lasts, outs, cools });
     if (went.late.length === 0) held += 1;
     for (const { pie } of went.late) late.set(pie, (late.get(pie) ?? 0) + 1);
   }

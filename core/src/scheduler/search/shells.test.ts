@@ -6,14 +6,14 @@ import { once } from '../../test/once.js';
 import { smallDay, workedDay } from '../../test/small-day.js';
 import { withShells } from '../../test/with-shells.js';
 import { leastLengthMin, lowerBound } from '../bounds/lower-bound.js';
-import { checkDay } from '../validate/check-plan.js';
+import { checkPlan } from '../validate/check-plan.js';
 import type { Day, DayPlan } from '../model/day.js';
-import { isWhole } from '../model/day.js';
-import { pushRight } from '../timetable/right-shift.js';
+import { isComplete } from '../model/day.js';
+import { rightShift } from '../timetable/right-shift.js';
 import { readDay } from '../problem/read-day.js';
 import { sampleDay } from '../model/sample-day.js';
-import { inOrder, sequenceOf } from '../timetable/operation-sequence.js';
-import { emptyShellOf, shellIds, shellsByIndex, wholePies } from '../model/shells.js';
+import { inOrder, makeOperationSequence } from '../timetable/operation-sequence.js';
+import { emptyShellSpec, shellIds, shellsByIndex, withoutShells } from '../model/shells.js';
 import { finishDay, solveDay } from './solve-day.js';
 import { pieName, taskWords } from '../model/task-words.js';
 
@@ -39,8 +39,8 @@ const endOf = (plan: DayPlan, id: string): number => plan.tasks.find((task) => t
 describe('a pie whose shell is baked before it is filled', () => {
   it('goes into the oven twice, in its own dish, and is ready by its hour', () => {
     expect(dayOf().pies.map(({ id }) => id)).toEqual(['open-1', 'open-1-shell', 'open-2', 'open-2-shell']);
-    expect(checkDay(dayOf(), planOf())).toEqual([]);
-    expect(isWhole(planOf())).toBe(true);
+    expect(checkPlan(dayOf(), planOf())).toEqual([]);
+    expect(isComplete(planOf())).toBe(true);
     for (const id of ['open-1', 'open-2']) {
       const order = [
         ...['line', 'build', 'out', 'pack'].map((kind) => startOf(planOf(), `${kind}:${id}-shell`)),
@@ -48,7 +48,7 @@ describe('a pie whose shell is baked before it is filled', () => {
       ];
       expect(order).toEqual([...order].sort((a, b) => a - b));
     }
-    expect(wholePies(dayOf()).map(({ id }) => id)).toEqual(['open-1', 'open-2']);
+    expect(withoutShells(dayOf()).map(({ id }) => id)).toEqual(['open-1', 'open-2']);
   });
 
   it('is lined and its dough mixed once, for the shell', () => {
@@ -72,7 +72,7 @@ describe('a pie whose shell is baked before it is filled', () => {
 
   it('has a shell that can be baked on its own: as pale, in as many minutes', () => {
     const whole = planPie(open);
-    const shell = planPie(emptyShellOf(open));
+    const shell = planPie(emptyShellSpec(open));
     if (!whole.ok || !shell.ok) throw new Error('no plan');
     expect(shell.plan.bake?.outMin).toBe(whole.plan.bake?.blind?.outMin);
     expect(shell.plan.work.body.filling).toBeNull();
@@ -90,7 +90,7 @@ describe('a pie whose shell is baked before it is filled', () => {
   it('waits for a shell that takes longer, with all that comes after', () => {
     const late = 45;
     const id = 'build:open-1-shell';
-    const went = pushRight(dayOf(), planOf(), {
+    const went = rightShift(dayOf(), planOf(), {
       lasts: new Map([[id, endOf(planOf(), id) - startOf(planOf(), id) + late]]),
     });
     expect(startOf(went, 'build:open-1')).toBeGreaterThanOrEqual(endOf(went, 'pack:open-1-shell'));
@@ -103,7 +103,7 @@ describe('a pie whose shell is baked before it is filled', () => {
     expect(day.pies[3]).toMatchObject({ id: 'open-2-shell', dish: open.dish.label });
     expect(day.pies[3]?.line).toBeGreaterThan(0);
     const plan = finishDay(solveDay(day, { evaluations: 300 }));
-    expect(plan && checkDay(day, plan)).toEqual([]);
+    expect(plan && checkPlan(day, plan)).toEqual([]);
   });
 
   it('is told apart from a pie that is called as its shell would be', () => {
@@ -122,7 +122,7 @@ describe('a pie whose shell is baked before it is filled', () => {
 
 describe('the checker', () => {
   const moved = (id: string, by: number): string[] =>
-    checkDay(dayOf(), {
+    checkPlan(dayOf(), {
       ...planOf(),
       tasks: planOf().tasks.map((task) =>
         task.id === id ? { ...task, start: task.start + by, end: task.end + by } : task,
@@ -136,12 +136,12 @@ describe('the checker', () => {
   it('wants a shell for every pie that is filled into one', () => {
     const plan = { ...planOf(), leftOut: ['open-1-shell'] };
     const left = { ...plan, tasks: plan.tasks.filter(({ of }) => of !== 'open-1-shell') };
-    expect(checkDay(dayOf(), left)).toContain('open-1 has no shell to be filled into');
+    expect(checkPlan(dayOf(), left)).toContain('open-1 has no shell to be filled into');
   });
 
   it('counts a dish from lining its shell until its pie is packed', () => {
     const few = { ...dayOf(), kitchen: { ...dayOf().kitchen, dishes: { [open.dish.label]: 1 } } };
-    expect(checkDay(few, planOf())).toContain(`there are too few of ${open.dish.label}`);
+    expect(checkPlan(few, planOf())).toContain(`there are too few of ${open.dish.label}`);
   });
 });
 
@@ -158,17 +158,17 @@ describe('days with many shells', () => {
   it('break no rule; what finds no place is left out with its shell', () => {
     for (const { day, plan } of days()) {
       if (!plan) continue;
-      expect(checkDay(day, plan)).toEqual([]);
+      expect(checkPlan(day, plan)).toEqual([]);
       for (const [pie, shell] of shellIds(day))
         expect(plan.leftOut.includes(pie)).toBe(plan.leftOut.includes(shell));
     }
-    expect(days().filter(({ plan }) => isWhole(plan)).length).toBeGreaterThan(8);
+    expect(days().filter(({ plan }) => isComplete(plan)).length).toBeGreaterThan(8);
     expect(days().filter(({ plan }) => plan && plan.leftOut.length > 0).length).toBeGreaterThan(0);
   });
 
   it('are not under their bound', () => {
     for (const { day, plan } of days()) {
-      if (!isWhole(plan)) continue;
+      if (!isComplete(plan)) continue;
       expect(plan.score.total).toBeGreaterThanOrEqual(lowerBound(day) - 1e-6);
       const last = Math.max(...day.pies.map(({ ready }) => ready.at));
       const first = Math.min(...plan.tasks.map(({ start }) => start));
@@ -177,10 +177,10 @@ describe('days with many shells', () => {
   });
 
   it('are laid again in order: a pie in one run with its shell is no order at all', () => {
-    const found = days().find(({ day, plan }) => isWhole(plan) && shellIds(day).size > 0);
-    if (!found || !isWhole(found.plan)) throw new Error('no such day');
+    const found = days().find(({ day, plan }) => isComplete(plan) && shellIds(day).size > 0);
+    if (!found || !isComplete(found.plan)) throw new Error('no such day');
     const { day, plan } = found;
-    const steps = sequenceOf(day, 0, plan);
+    const steps = makeOperationSequence(day, 0, plan);
     expect(inOrder(day, steps)).toHaveLength(steps.length);
     const shell = shellsByIndex(day).findIndex((whole) => whole >= 0);
     const whole = shellsByIndex(day)[shell] ?? -1;

@@ -1,13 +1,13 @@
 import { soak } from '../../test/soak.js';
 import { starterSpec } from '../../schema/index.js';
 import { leastLengthMin, lowerBound } from '../bounds/lower-bound.js';
-import { checkDay } from '../validate/check-plan.js';
-import type { Day, DayPlan, Way } from '../model/day.js';
-import { isWhole, outsOf, turnoverMin } from '../model/day.js';
+import { checkPlan } from '../validate/check-plan.js';
+import type { Day, DayPlan, BakeOption } from '../model/day.js';
+import { isComplete, unloadTimes, turnoverMin } from '../model/day.js';
 import { firstCome } from '../timetable/first-come.js';
-import { holdsOf } from './robustness.js';
+import { estimateRobustness } from './robustness.js';
 import { wallTime } from '../model/wall-time.js';
-import { pushRight } from '../timetable/right-shift.js';
+import { rightShift } from '../timetable/right-shift.js';
 import { readDay } from '../problem/read-day.js';
 import { sampleDay } from '../model/sample-day.js';
 import { finishDay, solveDay } from './solve-day.js';
@@ -28,7 +28,7 @@ describe('a plan of a day', () => {
       const day = sampleDay(seed, 1 + (seed % 6), { hands: 1 + (seed % 3), ovens: 1 + (seed % 2) });
       const plan = finishDay(solveDay(day, { seed, evaluations: 20 }));
       if (!plan) continue;
-      wrong.push(...checkDay(day, plan).map((said) => `${seed}: ${said}`));
+      wrong.push(...checkPlan(day, plan).map((said) => `${seed}: ${said}`));
       if (plan.late.length === 0 && plan.leftOut.length === 0) onTime += 1;
     }
     expect(wrong.slice(0, 5)).toEqual([]);
@@ -44,7 +44,7 @@ describe('a plan of a day', () => {
     for (let seed = 1; seed <= 20; seed++) {
       const day = sampleDay(seed, 5);
       const plan = solved(day, 120);
-      if (!isWhole(plan)) continue;
+      if (!isComplete(plan)) continue;
       expect(lowerBound(day)).toBeLessThanOrEqual(plan.score.total);
       const [first] = plan.tasks;
       const last = Math.max(...day.pies.map(({ ready }) => ready.at));
@@ -75,7 +75,7 @@ describe('first come, first served', () => {
       kitchen: { ...alone.kitchen, hands: alone.kitchen.hands.map((hand) => ({ ...hand, breaks: hours })) },
     };
     const plan = solved(day);
-    expect(checkDay(day, plan)).toEqual([]);
+    expect(checkPlan(day, plan)).toEqual([]);
     for (const { heat, start } of plan.runs.filter((run) => run.heat[1] > 0)) {
       expect(hours.some(([a, b]) => start + heat[1] >= a && start + heat[1] < b)).toBe(false);
     }
@@ -89,7 +89,7 @@ describe('first come, first served', () => {
     });
     expect(worked.length).toBeGreaterThan(4);
     for (const { day, byHand } of worked) {
-      expect(checkDay(day, byHand)).toEqual([]);
+      expect(checkPlan(day, byHand)).toEqual([]);
       expect(solved(day, 600).score.total).toBeLessThanOrEqual(byHand.score.total);
     }
   });
@@ -105,31 +105,31 @@ describe('the checker', () => {
     ),
   });
 
-  it('finds nothing in a plan that works', () => expect(checkDay(day, plan)).toEqual([]));
+  it('finds nothing in a plan that works', () => expect(checkPlan(day, plan)).toEqual([]));
 
   it('finds every task that is moved or left out', () => {
     for (const { id, kind } of plan.tasks) {
-      if (kind === 'load' || kind === 'out') expect(checkDay(day, moved(id, 3))).not.toEqual([]);
+      if (kind === 'load' || kind === 'out') expect(checkPlan(day, moved(id, 3))).not.toEqual([]);
       const without = { ...plan, tasks: plan.tasks.filter((task) => task.id !== id) };
-      expect(checkDay(day, without)).not.toEqual([]);
+      expect(checkPlan(day, without)).not.toEqual([]);
     }
   });
 
   it('finds one pair of hands at two things, a full fridge, too few dishes and a cold oven', () => {
     const one = { ...plan, tasks: plan.tasks.map((task) => ({ ...task, hands: 'lead' })) };
-    expect(checkDay(day, one).join()).toContain('two things at once');
+    expect(checkPlan(day, one).join()).toContain('two things at once');
     const small = { ...day, kitchen: { ...day.kitchen, fridgePlaces: 1, dishes: { large: 0, small: 0 } } };
-    expect(checkDay(small, plan).join()).toMatch(/fridge.*too few/);
+    expect(checkPlan(small, plan).join()).toMatch(/fridge.*too few/);
     const late = {
       ...day,
       kitchen: { ...day.kitchen, ovens: day.kitchen.ovens.map((oven) => ({ ...oven, warmUpMin: 2000 })) },
     };
-    expect(checkDay(late, plan).join()).toContain('is hot');
+    expect(checkPlan(late, plan).join()).toContain('is hot');
   });
 
   it('finds a knob that nobody is there to turn, and foil that nobody lays', () => {
     // Pies that bake in two stages wherever they can.
-    const inStages = (ways: readonly Way[]): readonly Way[] => {
+    const inStages = (ways: readonly BakeOption[]): readonly BakeOption[] => {
       const staged = ways.filter(({ heat }) => heat[1] > 0);
       return staged.length > 0 ? staged : ways;
     };
@@ -151,20 +151,20 @@ describe('the checker', () => {
         })),
       },
     });
-    expect(checkDay(away(run.heat[1]), turned).join()).toContain(`nobody is there to see to ${run.id}`);
+    expect(checkPlan(away(run.heat[1]), turned).join()).toContain(`nobody is there to see to ${run.id}`);
     const foiled: DayPlan = {
       ...turned,
       runs: turned.runs.map((one) =>
         one === run ? { ...one, pies: one.pies.map((pie) => ({ ...pie, foil: run.heat[1] + 9 })) } : one,
       ),
     };
-    expect(checkDay(away(run.heat[1] + 9), foiled).join()).toContain('nobody is there');
-    expect(checkDay(away(run.heat[1] + 9), turned).join()).not.toContain('nobody is there to see');
+    expect(checkPlan(away(run.heat[1] + 9), foiled).join()).toContain('nobody is there');
+    expect(checkPlan(away(run.heat[1] + 9), turned).join()).not.toContain('nobody is there to see');
   });
 
   it('finds a lateness that is not said', () => {
     const sooner = { ...day, pies: day.pies.map((pie) => ({ ...pie, ready: { ...pie.ready, at: 100 } })) };
-    expect(checkDay(sooner, plan).join()).toContain('that is not said');
+    expect(checkPlan(sooner, plan).join()).toContain('that is not said');
   });
 });
 
@@ -173,8 +173,8 @@ describe('ovens', () => {
   if (!oven) throw new Error('no oven');
 
   it('a full one is slower, and those that stay lose a minute a leaver', () => {
-    expect(outsOf(oven, 1, [40, 50])).toEqual([40, 51]);
-    expect(outsOf(oven, 1, [40, 40, 50])).toEqual([43, 43, 54]);
+    expect(unloadTimes(oven, 1, [40, 50])).toEqual([40, 51]);
+    expect(unloadTimes(oven, 1, [40, 40, 50])).toEqual([43, 43, 54]);
   });
 
   it('comes up and down at its rates', () => {
@@ -188,13 +188,13 @@ describe('when the day slips', () => {
   const plan = solved(day, 1500);
 
   it('nothing moves while all goes as planned', () => {
-    expect(pushRight(day, plan).tasks).toEqual(plan.tasks);
+    expect(rightShift(day, plan).tasks).toEqual(plan.tasks);
   });
 
   it('five minutes move at most a few, and none of them sooner', () => {
     const line = plan.tasks.find(({ kind }) => kind === 'line') ?? plan.tasks[0];
     if (!line) throw new Error('no task');
-    const went = pushRight(day, plan, { lasts: new Map([[line.id, line.end - line.start + 5]]) });
+    const went = rightShift(day, plan, { lasts: new Map([[line.id, line.end - line.start + 5]]) });
     const moves = went.tasks.filter(({ start }, i) => start !== plan.tasks[i]?.start);
     expect(moves.length).toBeLessThanOrEqual(plan.tasks.length / 3);
     expect(went.tasks.every(({ start }, i) => start >= (plan.tasks[i]?.start ?? 0))).toBe(true);
@@ -203,9 +203,9 @@ describe('when the day slips', () => {
 
   it('holds far oftener with room than without', () => {
     const tight: Day = { ...day, slack: { readySooner: 0, beforeLoad: 0 } };
-    const share = holdsOf(day, plan).share;
+    const share = estimateRobustness(day, plan).share;
     expect(share).toBeGreaterThan(0.75);
-    expect(holdsOf(tight, solved(tight, 1500)).share).toBeLessThan(share - 0.3);
+    expect(estimateRobustness(tight, solved(tight, 1500)).share).toBeLessThan(share - 0.3);
   });
 });
 

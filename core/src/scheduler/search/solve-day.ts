@@ -1,13 +1,13 @@
 import type { Day, DayPlan } from '../model/index.js';
-import { isWhole, LEFT_OUT_MIN, usualWeights } from '../model/index.js';
-import { asManyAsGo, planWithoutFailing } from './feasible-subset.js';
-import type { Searched, Solving } from './anneal.js';
-import { evaluationsFor, LARGE_DAY, retold, searchFrom, SMALL_DAY } from './anneal.js';
+import { isComplete, LEFT_OUT_MIN, usualWeights } from '../model/index.js';
+import { maximalFeasibleSubset, planWithoutFailing } from './feasible-subset.js';
+import type { AnnealResult, SearchProgress } from './anneal.js';
+import { evaluationsFor, LARGE_DAY, mapYield, annealFrom, SMALL_DAY } from './anneal.js';
 
-export type { Solving };
+export type { SearchProgress };
 
 /** A search that pauses often; its value is the best plan, null when none was found that can be worked. */
-export type DaySearch = Generator<Solving, DayPlan | null>;
+export type DaySearch = Generator<SearchProgress, DayPlan | null>;
 
 export interface SolveOptions {
   readonly seed?: number;
@@ -46,11 +46,11 @@ export function* solveDay(
   { seed = 1, evaluations = evaluationsFor(day.pies.length), isRough = false }: SolveOptions = {},
 ): DaySearch {
   let best: DayPlan | null = null;
-  let nearest: Searched | null = null;
+  let nearest: AnnealResult | null = null;
   const isSmall = day.pies.length <= SMALL_DAY;
   const isLarge = day.pies.length > LARGE_DAY;
   const starts = isLarge && !isRough ? LARGE_STARTS : MOST_STARTS;
-  for (let start = 0; start < starts && (isSmall || !isWhole(best)); start++) {
+  for (let start = 0; start < starts && (isSmall || !isComplete(best)); start++) {
     const isLast = start + 1 === starts;
     const from = {
       seed: seed + start * NEXT_SEED,
@@ -61,19 +61,19 @@ export function* solveDay(
     const shareOf = (share: number): number => (isSmall ? (start + share) / starts : share);
     const orElse =
       (before: DayPlan | null) =>
-      (step: Solving): Solving => ({ share: shareOf(step.share), best: better(step.best, before) });
-    const { plan, idea } = yield* retold(searchFrom(day, from), orElse(best));
-    const found = { plan: plan ?? planWithoutFailing(day, idea), idea };
+      (step: SearchProgress): SearchProgress => ({ share: shareOf(step.share), best: better(step.best, before) });
+    const { plan, solution } = yield* mapYield(annealFrom(day, from), orElse(best));
+    const found = { plan: plan ?? planWithoutFailing(day, solution), solution };
     if (nearest === null || badness(found.plan) < badness(nearest.plan)) nearest = found;
     best = better(found.plan, best);
     // Of a large day, parts of what one search came to find more than another search does.
-    if (isWhole(best) || isRough || !(isLarge || isLast)) continue;
-    const parts = asManyAsGo(day, isLarge ? idea : nearest.idea, {
+    if (isComplete(best) || isRough || !(isLarge || isLast)) continue;
+    const parts = maximalFeasibleSubset(day, isLarge ? solution : nearest.solution, {
       ...from,
       evaluations: evaluations * PART_SHARE,
       patience: 1,
     });
-    best = better(yield* retold(parts, orElse(best)), best);
+    best = better(yield* mapYield(parts, orElse(best)), best);
   }
   return best;
 }

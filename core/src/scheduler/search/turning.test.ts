@@ -1,7 +1,7 @@
 import { starterSpec } from '../../schema/index.js';
 import { once } from '../../test/once.js';
 import { smallDay, workedDay } from '../../test/small-day.js';
-import { checkDay } from '../validate/check-plan.js';
+import { checkPlan } from '../validate/check-plan.js';
 import type { Day, DayPlan } from '../model/day.js';
 import { finishDay, solveDay } from './solve-day.js';
 
@@ -43,7 +43,7 @@ describe('a pie that is turned round in its oven', () => {
     const run = plan.runs[0];
     const turn = run?.pies[0]?.turn;
     if (!run || turn === undefined) throw new Error('nothing is turned');
-    expect(checkDay(day, plan)).toEqual([]);
+    expect(checkPlan(day, plan)).toEqual([]);
     const away: Day = {
       ...day,
       kitchen: {
@@ -54,8 +54,8 @@ describe('a pie that is turned round in its oven', () => {
         })),
       },
     };
-    expect(checkDay(away, plan).join()).toContain(`nobody is there to see to ${run.id}`);
+    expect(checkPlan(away, plan).join()).toContain(`nobody is there to see to ${run.id}`);
     const again = finishDay(solveDay(away, { evaluations: 200 }));
-    expect(again && checkDay(away, again)).toEqual([]);
+    expect(again && checkPlan(away, again)).toEqual([]);
   });
 });

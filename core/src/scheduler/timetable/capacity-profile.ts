@@ -1,8 +1,8 @@
-import type { Day, DayPie, Hand, Skill } from '../model/index.js';
+import type { Day, DayPie, Worker, Skill } from '../model/index.js';
 import { skills } from '../model/index.js';
 
 /** Places of one kind, and how many of them are taken minute by minute. */
-export interface Shelf {
+export interface CapacityProfile {
   readonly places: number;
   readonly taken: Uint8Array;
   /** False when there are places for all that could ever want one: nothing is counted then. */
@@ -11,17 +11,17 @@ export interface Shelf {
   full: number;
 }
 
-/** What is taken when: one shelf a thing that can run out. */
-export interface Board {
+/** What is taken when: one profile a thing that can run out. */
+export interface Timetable {
   readonly fromMin: number;
   readonly minutes: number;
   /** Where somebody is busy or away, for how many minutes by then; 0 where they are free. */
   readonly hands: readonly Uint16Array[];
-  readonly fridge: Shelf;
-  readonly rack: Shelf;
-  readonly hob: Shelf;
-  readonly mixers: Shelf;
-  readonly dishes: Readonly<Record<string, Shelf>>;
+  readonly fridge: CapacityProfile;
+  readonly rack: CapacityProfile;
+  readonly hob: CapacityProfile;
+  readonly mixers: CapacityProfile;
+  readonly dishes: Readonly<Record<string, CapacityProfile>>;
   /** Minutes that each pair of hands works. */
   readonly worked: Float64Array;
   /** 1 where somebody is in the kitchen who can see to an oven, busy or not. */
@@ -47,7 +47,7 @@ const spanOf = ({ earliest, kitchen, pies }: Day): { readonly fromMin: number; r
 };
 
 /** Hands as the day begins: away before they come, in their breaks and after they go. */
-function awayOf(day: Day, fromMin: number, minutes: number): Uint16Array[] {
+function absentMinutes(day: Day, fromMin: number, minutes: number): Uint16Array[] {
   return day.kitchen.hands.map(({ from, to, breaks }) => {
     const row = new Uint16Array(minutes).fill(1);
     row.fill(0, Math.max(0, from - fromMin), Math.max(0, to - fromMin));
@@ -58,28 +58,28 @@ function awayOf(day: Day, fromMin: number, minutes: number): Uint16Array[] {
 }
 
 /** Somebody is busy from one minute to another, or no longer. */
-export function keepBusy(row: Uint16Array, from: number, to: number, busy: boolean): void {
+export function setBusy(row: Uint16Array, from: number, to: number, busy: boolean): void {
   for (let t = Math.max(0, from); t < to; t++) row[t] = busy ? t - from + 1 : 0;
 }
 
-function sparedOf(hands: readonly Hand[]): number[] {
+function minuteRange(hands: readonly Worker[]): number[] {
   const counts = hands.map((hand) => (hand.skills ?? skills).length);
   return counts.map((count) => SPARED_MIN * (count - Math.min(...counts)));
 }
 
 /** What a solver keeps of a day between its tries. */
-export interface Boards {
-  readonly board: Board;
+export interface TimetableBuilder {
+  readonly timetable: Timetable;
   /** Who has which skill, by index. */
   readonly able: Readonly<Record<Skill, readonly number[]>>;
 }
 
-/** An empty board: what is put on it is taken off again, it is not made anew for each try. */
-export function boardsOf(day: Day): Boards {
+/** An empty timetable: what is put on it is taken off again, it is not made anew for each try. */
+export function makeTimetable(day: Day): TimetableBuilder {
   const { kitchen, pies } = day;
   const { fromMin, minutes } = spanOf(day);
-  const away = awayOf(day, fromMin, minutes);
-  const shelf = (places: number, wanted: number): Shelf => ({
+  const away = absentMinutes(day, fromMin, minutes);
+  const profile = (places: number, wanted: number): CapacityProfile => ({
     places,
     taken: new Uint8Array(minutes),
     binds: places < wanted,
@@ -92,23 +92,23 @@ export function boardsOf(day: Day): Boards {
       kitchen.hands.flatMap((hand, i) => (hand.skills === null || hand.skills.includes(skill) ? [i] : [])),
     ]),
   ) as Record<Skill, number[]>;
-  const board: Board = {
+  const timetable: Timetable = {
     fromMin,
     minutes,
     hands: away.map((start) => start.slice()),
     // A pie has one thing in it at a time, and perhaps dough of its own beside it.
-    fridge: shelf(kitchen.fridgePlaces, 2 * pies.length),
-    rack: shelf(kitchen.rackPlaces, pies.length),
-    hob: shelf(
+    fridge: profile(kitchen.fridgePlaces, 2 * pies.length),
+    rack: profile(kitchen.rackPlaces, pies.length),
+    hob: profile(
       kitchen.hobRings,
       countOf(({ onHob }) => onHob),
     ),
     // None: dough is made by hand, and there is nothing to wait for.
-    mixers: shelf(kitchen.mixers, kitchen.mixers > 0 ? pies.length : 0),
+    mixers: profile(kitchen.mixers, kitchen.mixers > 0 ? pies.length : 0),
     dishes: Object.fromEntries(
       Object.entries(kitchen.dishes).map(([label, places]) => [
         label,
-        shelf(
+        profile(
           places,
           countOf(({ dish }) => dish === label),
         ),
@@ -118,31 +118,31 @@ export function boardsOf(day: Day): Boards {
     attended: new Uint8Array(minutes).map((_, t) => (able.oven.some((hand) => away[hand]![t] === 0) ? 1 : 0)),
     inOnePiece: false,
     sparing: false,
-    sparedMin: sparedOf(kitchen.hands),
+    sparedMin: minuteRange(kitchen.hands),
   };
-  return { board, able };
+  return { timetable, able };
 }
 
-/** The last minute of `[from, to)` at which all places are taken; -1 for none. Indexes of the board. */
-export function lastFull({ taken, places, binds, full }: Shelf, from: number, to: number): number {
+/** The last minute of `[from, to)` at which all places are taken; -1 for none. Indexes of the timetable. */
+export function lastFull({ taken, places, binds, full }: CapacityProfile, from: number, to: number): number {
   if (!binds || full === 0) return -1;
   for (let i = Math.min(to, taken.length) - 1; i >= from; i--) if (taken[i]! >= places) return i;
   return -1;
 }
 
 /** One more (or less) at each minute of `[from, to)`. */
-export function countOn(shelf: Shelf, from: number, to: number, by: 1 | -1): void {
-  const { taken, places } = shelf;
+export function occupy(profile: CapacityProfile, from: number, to: number, by: 1 | -1): void {
+  const { taken, places } = profile;
   const until = Math.min(to, taken.length);
   for (let i = Math.max(0, from); i < until; i++) {
     const was = taken[i]!;
     taken[i] = was + by;
-    if (by > 0 ? was === places - 1 : was === places) shelf.full += by;
+    if (by > 0 ? was === places - 1 : was === places) profile.full += by;
   }
 }
 
 /** Where the stretch begins that ends at a full minute: nothing fits into it. `places`: how many there are, or are left. */
-export function fullSince({ taken, places: all }: Shelf, at: number, places = all): number {
+export function fullSince({ taken, places: all }: CapacityProfile, at: number, places = all): number {
   let first = at;
   while (first > 0 && taken[first - 1]! >= places) first -= 1;
   return first;
@@ -155,7 +155,7 @@ export interface Slot {
 }
 
 /** Whether somebody is free from one minute to another. */
-export function isFree({ hands }: Board, hand: number, from: number, to: number): boolean {
+export function isFree({ hands }: Timetable, hand: number, from: number, to: number): boolean {
   const row = hands[hand]!;
   for (let i = from; i < to; i++) if (row[i] !== 0) return false;
   return true;
@@ -177,7 +177,7 @@ function idleAfter(row: Uint16Array, from: number): number {
  * may be `kept` there as long as it can.
  */
 export function latestSlot(
-  board: Board,
+  timetable: Timetable,
   able: readonly number[],
   lastsMin: number,
   least: number,
@@ -185,13 +185,13 @@ export function latestSlot(
   kept: Slot | null = null,
 ): Slot | null {
   if (kept && kept.start >= least && kept.start <= most) {
-    if (isFree(board, kept.hand, kept.start, kept.start + lastsMin)) return kept;
+    if (isFree(timetable, kept.hand, kept.start, kept.start + lastsMin)) return kept;
   }
   let best = -1;
   let bestWorth = -Infinity;
   let who = -1;
   for (const hand of able) {
-    const row = board.hands[hand]!;
+    const row = timetable.hands[hand]!;
     let start = Math.min(most, row.length - lastsMin);
     // Sooner than what somebody else offers is of no use.
     const soonest = Math.max(least, 0, bestWorth);
@@ -205,9 +205,9 @@ export function latestSlot(
     if (start < soonest) continue;
     const worth =
       start -
-      (board.inOnePiece ? idleAfter(row, start + lastsMin) : 0) -
-      (board.sparing ? board.sparedMin[hand]! : 0);
-    if (worth > bestWorth || (worth === bestWorth && board.worked[hand]! < board.worked[who]!)) {
+      (timetable.inOnePiece ? idleAfter(row, start + lastsMin) : 0) -
+      (timetable.sparing ? timetable.sparedMin[hand]! : 0);
+    if (worth > bestWorth || (worth === bestWorth && timetable.worked[hand]! < timetable.worked[who]!)) {
       best = start;
       bestWorth = worth;
       who = hand;

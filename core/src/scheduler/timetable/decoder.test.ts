@@ -1,35 +1,35 @@
 import { aHand, equalPies } from '../../test/equal-pies.js';
 import { chanceFrom } from '../../units/index.js';
-import type { Board } from './capacity-profile.js';
-import { boardsOf, keepBusy, lastFull, latestSlot } from './capacity-profile.js';
+import type { Timetable } from './capacity-profile.js';
+import { makeTimetable, setBusy, lastFull, latestSlot } from './capacity-profile.js';
 import type { Day, DayPlan } from '../model/day.js';
-import type { DayIdea } from './decoder.js';
-import { decoderOf } from './decoder.js';
-import type { Order } from './placing-order.js';
-import { usualOrder } from './placing-order.js';
-import type { RunIdea } from '../model/run-times.js';
-import { keyOf } from '../model/run-times.js';
+import type { Solution } from './decoder.js';
+import { makeDecoder } from './decoder.js';
+import type { PlacingOrder } from './placing-order.js';
+import { usualPlacingOrder } from './placing-order.js';
+import type { RunDecision } from '../model/run-times.js';
+import { programmeKey } from '../model/run-times.js';
 import { sampleDay } from '../model/sample-day.js';
 import { toPlan } from './to-plan.js';
 
 /** Each pie in a run of its own, in the order of its hour, at a programme by chance. */
-function someRuns(day: Day, chance: () => number): RunIdea[] {
+function someRuns(day: Day, chance: () => number): RunDecision[] {
   const order = day.pies
     .map((_, i) => i)
     .sort((a, b) => day.pies[a]!.ready.at - day.pies[b]!.ready.at || a - b);
   return order.map((i) => {
     const oven = Math.floor(chance() * day.kitchen.ovens.length);
     const ways = day.pies[i]!.ways[day.kitchen.ovens[oven]!.id]!;
-    return { oven, heat: keyOf(ways[Math.floor(chance() * ways.length)]!), pies: [i], sooner: 0 };
+    return { oven, heat: programmeKey(ways[Math.floor(chance() * ways.length)]!), pies: [i], sooner: 0 };
   });
 }
 
 /** Another order, another start, or two runs swapped, as a search would try. */
-function changed({ runs, order }: DayIdea, chance: () => number): DayIdea {
+function changed({ runs, order }: Solution, chance: () => number): Solution {
   const r = Math.floor(chance() * runs.length);
   const kind = chance();
   if (kind < 0.3) {
-    const keys = Object.keys(order) as (keyof Order)[];
+    const keys = Object.keys(order) as (keyof PlacingOrder)[];
     const key = keys[Math.floor(chance() * keys.length)]!;
     return { runs, order: { ...order, [key]: !order[key] } };
   }
@@ -47,24 +47,24 @@ describe('a day that is laid', () => {
     for (let seed = 1; seed <= 12; seed++) {
       const day = sampleDay(seed, 6);
       const chance = chanceFrom(seed);
-      const kept = decoderOf(day);
+      const kept = makeDecoder(day);
       const planOf = (
-        idea: DayIdea,
+        solution: Solution,
         strict: boolean,
         decoder = kept,
       ): DayPlan & { readonly failed: number } => {
-        const decoded = decoder.decode(idea, strict);
-        return { ...toPlan(day, decoder.board, decoder.ways, decoded), failed: decoded.failed };
+        const decoded = decoder.decode(solution, strict);
+        return { ...toPlan(day, decoder.timetable, decoder.ways, decoded), failed: decoded.failed };
       };
-      let idea: DayIdea = { runs: someRuns(day, chance), order: { ...usualOrder, byHour: seed % 2 === 0 } };
+      let solution: Solution = { runs: someRuns(day, chance), order: { ...usualPlacingOrder, byHour: seed % 2 === 0 } };
       for (let step = 0; step < 25; step++) {
         const strict = chance() < 0.5;
-        const found = planOf(idea, strict);
+        const found = planOf(solution, strict);
         // What a strict look gave up is not told in full.
-        const fresh = planOf(idea, strict, decoderOf(day));
+        const fresh = planOf(solution, strict, makeDecoder(day));
         if (strict && fresh.failed > 0) expect(found.failed).toBeGreaterThan(0);
         else expect(found).toEqual(fresh);
-        idea = changed(idea, chance);
+        solution = changed(solution, chance);
       }
     }
   });
@@ -77,17 +77,17 @@ describe('a day that is laid', () => {
       const hours = [...pies.map(() => 1600), ...pies.map(() => 1600)];
       const hands = ['a', 'b', 'c'].map((id) => ({ ...aHand, id }));
       const day = equalPies(hours, { dishes: { large: dishes }, hands });
-      const runOf = (of: readonly number[]): RunIdea => ({
+      const runOf = (of: readonly number[]): RunDecision => ({
         oven: 0,
-        heat: keyOf(day.pies[0]!.ways.long![0]!),
+        heat: programmeKey(day.pies[0]!.ways.long![0]!),
         pies: of,
         sooner: 0,
       });
-      const idea: DayIdea = {
+      const solution: Solution = {
         runs: [runOf(pies), runOf(pies.map((i) => i + dishes))],
-        order: usualOrder,
+        order: usualPlacingOrder,
       };
-      const { pies: placed, failed } = decoderOf(day).decode(idea, false);
+      const { pies: placed, failed } = makeDecoder(day).decode(solution, false);
       expect(failed).toBe(0);
       const lined = Math.min(...placed.slice(dishes).map(({ build }) => build - 20 - 10));
       const packed = placed.slice(0, dishes).map(({ pack }) => pack + 5);
@@ -98,14 +98,14 @@ describe('a day that is laid', () => {
 
   it('hour by hour has the dough of the last hour mixed before any of another hour is laid', () => {
     const day = equalPies([600, 600, 600, 600, 690, 690]);
-    const heat = keyOf(day.pies[0]!.ways.long![0]!);
-    const runs: RunIdea[] = [
+    const heat = programmeKey(day.pies[0]!.ways.long![0]!);
+    const runs: RunDecision[] = [
       [0, 1, 2, 3],
       [4, 5],
     ].map((pies) => ({ oven: 0, heat, pies, sooner: 0 }));
-    const decoder = decoderOf(day);
+    const decoder = makeDecoder(day);
     const lastTouched = (byHour: boolean): number => {
-      const { batches, failed } = decoder.decode({ runs, order: { ...usualOrder, byHour } }, false);
+      const { batches, failed } = decoder.decode({ runs, order: { ...usualPlacingOrder, byHour } }, false);
       expect(failed).toBe(0);
       return Math.min(...batches.flatMap(({ pies, start }) => (pies.includes(4) ? [start] : [])));
     };
@@ -113,8 +113,8 @@ describe('a day that is laid', () => {
     expect(apart).toBeGreaterThan(atOnce);
     // As if the morning's pies were not there.
     const evening = equalPies([690, 690]);
-    const { batches } = decoderOf(evening).decode(
-      { runs: [{ oven: 0, heat, pies: [0, 1], sooner: 0 }], order: usualOrder },
+    const { batches } = makeDecoder(evening).decode(
+      { runs: [{ oven: 0, heat, pies: [0, 1], sooner: 0 }], order: usualPlacingOrder },
       false,
     );
     expect(apart).toBe(batches[0]!.start);
@@ -123,63 +123,63 @@ describe('a day that is laid', () => {
   it('leaves nothing on its board but what it holds', () => {
     const day = sampleDay(4, 5);
     const chance = chanceFrom(4);
-    const decoder = decoderOf(day);
-    const idea: DayIdea = { runs: someRuns(day, chance), order: usualOrder };
-    const worked = (): number => decoder.board.worked.reduce((sum, min) => sum + min, 0);
-    decoder.decode(idea, false);
+    const decoder = makeDecoder(day);
+    const solution: Solution = { runs: someRuns(day, chance), order: usualPlacingOrder };
+    const worked = (): number => decoder.timetable.worked.reduce((sum, min) => sum + min, 0);
+    decoder.decode(solution, false);
     const once = worked();
-    for (let times = 0; times < 5; times++) decoder.decode(changed(idea, chance), false);
-    decoder.decode(idea, false);
+    for (let times = 0; times < 5; times++) decoder.decode(changed(solution, chance), false);
+    decoder.decode(solution, false);
     expect(worked()).toBe(once);
   });
 });
 
 describe('a board', () => {
   const day = sampleDay(1, 4, { hands: 2 });
-  const fresh = (): { readonly board: Board; readonly both: readonly number[] } => {
-    const { board, able } = boardsOf({
+  const fresh = (): { readonly timetable: Timetable; readonly both: readonly number[] } => {
+    const { timetable, able } = makeTimetable({
       ...day,
       kitchen: { ...day.kitchen, hands: day.kitchen.hands.map((hand) => ({ ...hand, breaks: [] })) },
     });
-    return { board, both: able.build };
+    return { timetable, both: able.build };
   };
-  const busy = (row: Uint16Array, from: number, to: number): void => keepBusy(row, from, to, true);
+  const busy = (row: Uint16Array, from: number, to: number): void => setBusy(row, from, to, true);
 
   it('finds the latest start that somebody is free for, and nobody when there is none', () => {
-    const { board, both } = fresh();
-    busy(board.hands[0]!, 90, 120);
-    busy(board.hands[1]!, 80, 120);
-    expect(latestSlot(board, both, 20, 0, 95)).toEqual({ start: 70, hand: 0 });
-    expect(latestSlot(board, both, 20, 75, 95)).toBeNull();
+    const { timetable, both } = fresh();
+    busy(timetable.hands[0]!, 90, 120);
+    busy(timetable.hands[1]!, 80, 120);
+    expect(latestSlot(timetable, both, 20, 0, 95)).toEqual({ start: 70, hand: 0 });
+    expect(latestSlot(timetable, both, 20, 75, 95)).toBeNull();
   });
 
   it('of equals takes whoever worked least, or whoever is busy right after', () => {
-    const { board, both } = fresh();
-    busy(board.hands[0]!, 50, 60);
-    board.worked[0] = 10;
-    expect(latestSlot(board, both, 20, 0, 30)).toEqual({ start: 30, hand: 1 });
-    board.inOnePiece = true;
-    expect(latestSlot(board, both, 20, 0, 30)).toEqual({ start: 30, hand: 0 });
+    const { timetable, both } = fresh();
+    busy(timetable.hands[0]!, 50, 60);
+    timetable.worked[0] = 10;
+    expect(latestSlot(timetable, both, 20, 0, 30)).toEqual({ start: 30, hand: 1 });
+    timetable.inOnePiece = true;
+    expect(latestSlot(timetable, both, 20, 0, 30)).toEqual({ start: 30, hand: 0 });
   });
 
   it('counts a shelf only when it could be full', () => {
-    const { board } = fresh();
-    expect(board.rack.binds).toBe(day.kitchen.rackPlaces < day.pies.length);
-    const shelf = { places: 2, taken: new Uint8Array([0, 2, 1, 2, 0]), binds: true, full: 2 };
-    expect(lastFull(shelf, 0, 5)).toBe(3);
-    expect(lastFull(shelf, 0, 3)).toBe(1);
-    expect(lastFull(shelf, 2, 3)).toBe(-1);
-    expect(lastFull({ ...shelf, binds: false }, 0, 5)).toBe(-1);
+    const { timetable } = fresh();
+    expect(timetable.rack.binds).toBe(day.kitchen.rackPlaces < day.pies.length);
+    const profile = { places: 2, taken: new Uint8Array([0, 2, 1, 2, 0]), binds: true, full: 2 };
+    expect(lastFull(profile, 0, 5)).toBe(3);
+    expect(lastFull(profile, 0, 3)).toBe(1);
+    expect(lastFull(profile, 2, 3)).toBe(-1);
+    expect(lastFull({ ...profile, binds: false }, 0, 5)).toBe(-1);
   });
 
   it('knows when somebody is there to see to an oven', () => {
     const away = { ...day, kitchen: { ...day.kitchen, hands: day.kitchen.hands.slice(0, 1) } };
     const [hand] = away.kitchen.hands;
-    const { board } = boardsOf({
+    const { timetable } = makeTimetable({
       ...away,
       kitchen: { ...away.kitchen, hands: [{ ...hand!, breaks: [[100, 110]] as const }] },
     });
-    const at = (minute: number): number | undefined => board.attended[minute - board.fromMin];
+    const at = (minute: number): number | undefined => timetable.attended[minute - timetable.fromMin];
     expect([at(99), at(100), at(109), at(110)]).toEqual([1, 0, 0, 1]);
   });
 });

@@ -1,23 +1,23 @@
-import type { Board } from './capacity-profile.js';
-import { boardsOf } from './capacity-profile.js';
-import type { Day, PlacedRun, RunIdea, WayTable } from '../model/index.js';
-import { runLayerOf } from './schedule-batches.js';
-import type { Order } from './placing-order.js';
+import type { Timetable } from './capacity-profile.js';
+import { makeTimetable } from './capacity-profile.js';
+import type { Day, PlacedRun, RunDecision, OptionTable } from '../model/index.js';
+import { makeRunScheduler } from './schedule-batches.js';
+import type { PlacingOrder } from './placing-order.js';
 import type { PlacedBatch } from './place-dough.js';
-import type { Placed } from './place-pie.js';
-import { placerOf } from './place-pie.js';
-import { restPlacerOf } from './place-prep-operations.js';
-import { wayTable } from '../model/index.js';
+import type { PiePlacement } from './place-pie.js';
+import { makePiePlacer } from './place-pie.js';
+import { makePrepPlacer } from './place-prep-operations.js';
+import { makeOptionTable } from '../model/index.js';
 
 /** A day as the search thinks of it. */
-export interface DayIdea {
-  readonly runs: readonly RunIdea[];
-  readonly order: Order;
+export interface Solution {
+  readonly runs: readonly RunDecision[];
+  readonly order: PlacingOrder;
 }
 
 /** A day made of ordered runs. It is the decoder's own: good until the next one is decoded. */
-export interface Decoded {
-  readonly pies: readonly Placed[];
+export interface DecodedSolution {
+  readonly pies: readonly PiePlacement[];
   readonly runs: readonly PlacedRun[];
   readonly batches: readonly PlacedBatch[];
   /** Tasks and runs that found no place: 0 for a plan that can be worked. */
@@ -27,58 +27,58 @@ export interface Decoded {
 const MOST_RESTARTS = 4;
 
 export interface Decoder {
-  readonly board: Board;
-  readonly ways: WayTable;
+  readonly timetable: Timetable;
+  readonly ways: OptionTable;
   /** `strict`: what is late or finds no place is not looked at further; the plan that it is held against has neither. */
-  decode(idea: DayIdea, strict: boolean): Decoded;
+  decode(solution: Solution, strict: boolean): DecodedSolution;
 }
 
 /**
  * Makes a day out of ordered runs, from the last one backwards: load, build and pack first, then lining and fruit as late as
  * they may be, dough last; all at once, or hour by hour. What finds no place is put first and all is tried again.
  */
-export function decoderOf(day: Day): Decoder {
-  const ways = wayTable(day);
-  const plain = attemptOf(day, ways);
-  // On a board of its own, so that what lies on the other may stay.
-  const again = attemptOf(day, ways);
+export function makeDecoder(day: Day): Decoder {
+  const ways = makeOptionTable(day);
+  const plain = makeAttempt(day, ways);
+  // On a timetable of its own, so that what lies on the other may stay.
+  const again = makeAttempt(day, ways);
   return {
-    board: plain.board,
+    timetable: plain.timetable,
     ways,
-    decode: (idea, strict) => {
+    decode: (solution, strict) => {
       const urgent = new Set<number>();
-      let attempt = plain.attempt(idea, urgent, strict);
+      let attempt = plain.attempt(solution, urgent, strict);
       for (let times = 0; attempt.retry && times < MOST_RESTARTS; times++)
-        attempt = again.attempt(idea, urgent, strict);
+        attempt = again.attempt(solution, urgent, strict);
       return attempt;
     },
   };
 }
 
-interface Attempt extends Decoded {
+interface Attempt extends DecodedSolution {
   /** Somebody else became urgent: worth another attempt. */
   readonly retry: boolean;
 }
 
-/** One board, and how a day is laid on it; pies that found no place for lining or fruit are added to `urgent`. */
-function attemptOf(
+/** One timetable, and how a day is laid on it; pies that found no place for lining or fruit are added to `urgent`. */
+function makeAttempt(
   day: Day,
-  ways: WayTable,
+  ways: OptionTable,
 ): {
-  readonly board: Board;
-  attempt(idea: DayIdea, urgent: Set<number>, strict: boolean): Attempt;
+  readonly timetable: Timetable;
+  attempt(solution: Solution, urgent: Set<number>, strict: boolean): Attempt;
 } {
-  const boards = boardsOf(day);
-  const placer = placerOf(day, boards);
-  const layer = runLayerOf(day, boards, ways, placer, restPlacerOf(day, boards, placer));
+  const timetables = makeTimetable(day);
+  const placer = makePiePlacer(day, timetables);
+  const layer = makeRunScheduler(day, timetables, ways, placer, makePrepPlacer(day, timetables, placer));
   return {
-    board: boards.board,
-    attempt: ({ runs: ideas, order }, urgent, strict) => {
-      boards.board.inOnePiece = order.inOnePiece;
-      boards.board.sparing = order.sparing;
-      const { all, runs, batches, failed, troubled } = layer.lay(ideas, order, urgent, strict);
-      for (const i of troubled) urgent.add(i);
-      return { pies: all, runs, batches, failed, retry: troubled.length > 0 };
+    timetable: timetables.timetable,
+    attempt: ({ runs: solutions, order }, urgent, strict) => {
+      timetables.timetable.inOnePiece = order.inOnePiece;
+      timetables.timetable.sparing = order.sparing;
+      const { all, runs, batches, failed, infeasible } = layer.lay(solutions, order, urgent, strict);
+      for (const i of infeasible) urgent.add(i);
+      return { pies: all, runs, batches, failed, retry: infeasible.length > 0 };
     },
   };
 }

@@ -1,13 +1,13 @@
-import type { Day, DayPlan, RunIdea } from '../model/index.js';
-import { decoderOf } from './decoder.js';
-import { usualOrder } from './placing-order.js';
-import { keyOf } from '../model/index.js';
+import type { Day, DayPlan, RunDecision } from '../model/index.js';
+import { makeDecoder } from './decoder.js';
+import { usualPlacingOrder } from './placing-order.js';
+import { programmeKey } from '../model/index.js';
 import { toPlan } from './to-plan.js';
 
 /** Where a pie would go if nobody thought of the others: the oven and programme that suit it best. */
-function ownWay({ kitchen, pies }: Day, i: number): Pick<RunIdea, 'oven' | 'heat'> | null {
+function preferredOption({ kitchen, pies }: Day, i: number): Pick<RunDecision, 'oven' | 'heat'> | null {
   const ways = kitchen.ovens.flatMap(({ id }, oven) =>
-    (pies[i]?.ways[id] ?? []).map((way) => ({ oven, heat: keyOf(way), cost: way.cost })),
+    (pies[i]?.ways[id] ?? []).map((way) => ({ oven, heat: programmeKey(way), cost: way.cost })),
   );
   return ways.reduce<(typeof ways)[number] | null>((a, b) => (a && a.cost <= b.cost ? a : b), null);
 }
@@ -25,7 +25,7 @@ export function firstCome(day: Day): DayPlan | null {
     .map((_, i) => i)
     .sort((a, b) => day.pies[a]!.ready.at - day.pies[b]!.ready.at || a - b);
   for (const i of order) {
-    const way = ownWay(day, i);
+    const way = preferredOption(day, i);
     if (!way) return null;
     const last = runs.at(-1);
     const places = day.kitchen.ovens[way.oven]?.places ?? 0;
@@ -34,8 +34,8 @@ export function firstCome(day: Day): DayPlan | null {
     else runs.push({ oven: way.oven, heat: way.heat, pies: [i], sooner: 0 });
   }
   if (runs.length === 0) return null;
-  const decoder = decoderOf(day);
+  const decoder = makeDecoder(day);
   // It goes backwards: what is wanted last is placed first.
-  const decoded = decoder.decode({ runs: [...runs].reverse(), order: usualOrder }, false);
-  return decoded.failed > 0 ? null : toPlan(day, decoder.board, decoder.ways, decoded);
+  const decoded = decoder.decode({ runs: [...runs].reverse(), order: usualPlacingOrder }, false);
+  return decoded.failed > 0 ? null : toPlan(day, decoder.timetable, decoder.ways, decoded);
 }

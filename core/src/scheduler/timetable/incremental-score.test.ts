@@ -1,16 +1,16 @@
 import { equalPies } from '../../test/equal-pies.js';
-import type { Decoded } from './decoder.js';
-import { decoderOf } from './decoder.js';
-import { usualOrder } from './placing-order.js';
-import { runTimesOf } from '../model/run-times.js';
-import { scoreOf } from '../model/score.js';
-import { tallyOf } from './incremental-score.js';
+import type { DecodedSolution } from './decoder.js';
+import { makeDecoder } from './decoder.js';
+import { usualPlacingOrder } from './placing-order.js';
+import { makeRunTimes } from '../model/run-times.js';
+import { scorePlan } from '../model/score.js';
+import { makeIncrementalScore } from './incremental-score.js';
 import { toPlan } from './to-plan.js';
 
 describe('what a day on a board comes to', () => {
   const day = equalPies([1000, 1000, 1090]);
-  const { board, ways, decode } = decoderOf(day);
-  const tally = tallyOf(day, board.fromMin, runTimesOf(day, ways, board.fromMin));
+  const { timetable, ways, decode } = makeDecoder(day);
+  const tally = makeIncrementalScore(day, timetable.fromMin, makeRunTimes(day, ways, timetable.fromMin));
   const run = (
     ...pies: readonly number[]
   ): { oven: number; heat: string; pies: number[]; sooner: number } => ({
@@ -22,10 +22,10 @@ describe('what a day on a board comes to', () => {
 
   it('is what its plan is worth', () => {
     for (const runs of [[run(0, 1, 2)], [run(0, 1), run(2)], [run(0), run(1), run(2)]]) {
-      const decoded = decode({ runs, order: usualOrder }, false);
+      const decoded = decode({ runs, order: usualPlacingOrder }, false);
       expect(decoded.failed).toBe(0);
-      const plan = toPlan(day, board, ways, decoded);
-      expect(tally(decoded).total).toBeCloseTo(scoreOf(day, plan).total, 6);
+      const plan = toPlan(day, timetable, ways, decoded);
+      expect(tally(decoded).total).toBeCloseTo(scorePlan(day, plan).total, 6);
       expect(tally(decoded).lateMin).toBe(plan.score.lateMin);
     }
   });
@@ -35,15 +35,15 @@ describe('what a day on a board comes to', () => {
       ...day,
       matters: { lateStart: 'much', fewRuns: 'little', noWaiting: 'much' },
     };
-    const its = tallyOf(other, board.fromMin, runTimesOf(other, ways, board.fromMin));
-    const decoded = decode({ runs: [run(0, 1), run(2)], order: usualOrder }, false);
-    const { total } = scoreOf(other, toPlan(other, board, ways, decoded));
+    const its = makeIncrementalScore(other, timetable.fromMin, makeRunTimes(other, ways, timetable.fromMin));
+    const decoded = decode({ runs: [run(0, 1), run(2)], order: usualPlacingOrder }, false);
+    const { total } = scorePlan(other, toPlan(other, timetable, ways, decoded));
     expect(its(decoded).total).toBeCloseTo(total, 6);
     expect(total).not.toBeCloseTo(tally(decoded).total, 0);
   });
 
   it('looks better where those are begun later that are not the first', () => {
-    const of = ({ pies, runs, batches }: Decoded, soonerMin: number): Decoded => ({
+    const of = ({ pies, runs, batches }: DecodedSolution, soonerMin: number): DecodedSolution => ({
       // Fruit of the second one is cut so much sooner; the first one's is cut before that all the same.
       pies: pies.map((placed, i) => ({
         ...placed,
@@ -53,7 +53,7 @@ describe('what a day on a board comes to', () => {
       batches,
       failed: 0,
     });
-    const decoded = decode({ runs: [run(0, 1), run(2)], order: usualOrder }, false);
+    const decoded = decode({ runs: [run(0, 1), run(2)], order: usualPlacingOrder }, false);
     const [late, sooner, soonest] = [0, 200, 320].map((min) => tally(of(decoded, min)));
     expect(sooner?.total).toBe(late?.total);
     expect(soonest?.total).toBe(late?.total);

@@ -1,9 +1,9 @@
-import type { Day, RunIdea, RunTimes } from '../model/index.js';
-import { attended, dayWeightsOf, soonerMin, spanCost, spanOf } from '../model/index.js';
-import type { Decoded } from './decoder.js';
+import type { Day, RunDecision, RunTimes } from '../model/index.js';
+import { attended, objectiveWeights, readyBufferMin, spanCost, makeDaySpan } from '../model/index.js';
+import type { DecodedSolution } from './decoder.js';
 
-/** What a day on a board comes to. */
-export interface Tally {
+/** What a day on a timetable comes to. */
+export interface IncrementalScore {
   readonly total: number;
   readonly lateMin: number;
   /**
@@ -17,20 +17,20 @@ export interface Tally {
 const OWN_DAY_SHARE = 0.15;
 
 /**
- * `scoreOf` from minutes on a board, for a search that asks thousands of times. Pies without a run count for nothing.
- * @param fromMin minute of the day at which the board begins
+ * `scoreOf` from minutes on a timetable, for a search that asks thousands of times. Pies without a run count for nothing.
+ * @param fromMin minute of the day at which the timetable begins
  */
-export function tallyOf(
+export function makeIncrementalScore(
   day: Day,
   fromMin: number,
-  timesOf: (idea: RunIdea) => RunTimes | null,
-): (decoded: Pick<Decoded, 'runs' | 'batches' | 'pies'>) => Tally {
+  timesOf: (solution: RunDecision) => RunTimes | null,
+): (decoded: Pick<DecodedSolution, 'runs' | 'batches' | 'pies'>) => IncrementalScore {
   const { pies } = day;
-  const weights = dayWeightsOf(day);
+  const weights = objectiveWeights(day);
   const readyAt = Int32Array.from(pies, ({ ready }) => ready.at - fromMin);
   const hours = [...new Set(readyAt)];
   const waveOf = pies.map((_, i) => hours.indexOf(readyAt[i]!));
-  const sooner = pies.map((pie) => soonerMin(pie, day.slack));
+  const sooner = pies.map((pie) => readyBufferMin(pie, day.slack));
   /** Minutes up to each one at which somebody is there. */
   const thereBy = new Int32Array(Math.max(...hours) + 1).map((_, t) => attended(day, fromMin, fromMin + t));
   const minutesOf = (from: number, to: number): number => thereBy[to]! - thereBy[from]!;
@@ -46,10 +46,10 @@ export function tallyOf(
     let sum = weights.run * runs.length + weights.mix * batches.length;
     let lateMin = 0;
     for (const { start, pies: of } of batches) for (const i of of) touch(i, start);
-    for (const { idea, start } of runs) {
-      const times = timesOf(idea);
+    for (const { solution, start } of runs) {
+      const times = timesOf(solution);
       sum += weights.ovenMin * (times?.lastsMin ?? 0) + weights.heatCost * (times?.heatCost ?? 0);
-      for (const i of idea.pies) {
+      for (const i of solution.pies) {
         const { prepare, line, build, pack } = placed[i]!;
         const pie = pies[i]!;
         touch(i, prepare);
@@ -68,7 +68,7 @@ export function tallyOf(
       first[wave] = Math.min(first[wave]!, own[i]!);
       ownDays += shareOf[i]! * minutesOf(own[i]!, readyAt[i]!);
     }
-    const span = spanOf(
+    const span = makeDaySpan(
       hours.map((hour, w) => ({ hour, start: first[w]! })),
       minutesOf,
     );

@@ -1,5 +1,5 @@
 import type { Day, DayPie, DayPlan } from '../model/day.js';
-import { mixMinOf } from '../model/day.js';
+import { batchMixMin } from '../model/day.js';
 import { sampleDay } from '../model/sample-day.js';
 import { finishDay, solveDay } from '../search/solve-day.js';
 
@@ -41,7 +41,7 @@ describe('dough of a day', () => {
     const plan = planOf(dayOf([900, 900, 900]));
     expect(sizes(plan)).toEqual([3]);
     const mix = plan.tasks.find(({ kind }) => kind === 'mix');
-    expect((mix?.end ?? 0) - (mix?.start ?? 0)).toBe(mixMinOf(plain.doughs['butter']!, 3));
+    expect((mix?.end ?? 0) - (mix?.start ?? 0)).toBe(batchMixMin(plain.doughs['butter']!, 3));
   });
 
   it('is mixed again for pies of an evening, so that theirs does not begin in the morning', () => {

@@ -1,8 +1,8 @@
-import type { Boards, Slot } from './capacity-profile.js';
+import type { TimetableBuilder, Slot } from './capacity-profile.js';
 import { lastFull, latestSlot } from './capacity-profile.js';
-import type { Day, DayDough } from '../model/index.js';
-import { dayWeightsOf, mixMinOf, spanCost, spanOf } from '../model/index.js';
-import type { Placed, Placer } from './place-pie.js';
+import type { Day, DoughRule } from '../model/index.js';
+import { objectiveWeights, batchMixMin, spanCost, makeDaySpan } from '../model/index.js';
+import type { PiePlacement, PiePlacer } from './place-pie.js';
 
 export interface PlacedBatch {
   readonly dough: string;
@@ -19,58 +19,58 @@ export interface PlacedDough {
 }
 
 /** When a pie's dough is wanted. */
-const needOfPie = (day: Day, i: number, all: readonly Placed[]): number =>
+const doughNeed = (day: Day, i: number, all: readonly PiePlacement[]): number =>
   day.pies[i]!.line > 0 ? all[i]!.line : all[i]!.build;
 
-/** Puts one batch on the board, as late as its rest allows; null when there is no place. */
+/** Puts one batch on the timetable, as late as its rest allows; null when there is no place. */
 export type BatchPlacer = (
   dough: string,
   of: readonly number[],
-  all: readonly Placed[],
+  all: readonly PiePlacement[],
   kept?: Slot | null,
 ) => PlacedBatch | null;
 
-export function batchPlacerOf(day: Day, { board, able }: Boards, { works, takes }: Placer): BatchPlacer {
+export function makeBatchPlacer(day: Day, { timetable, able }: TimetableBuilder, { works, takes }: PiePlacer): BatchPlacer {
   return (dough, of, all, kept = null) => {
     const rule = day.doughs[dough]!;
-    const needs = of.map((i) => needOfPie(day, i, all));
+    const needs = of.map((i) => doughNeed(day, i, all));
     const first = Math.min(...needs);
     const last = Math.max(...needs);
-    const lasts = mixMinOf(rule, of.length);
+    const lasts = batchMixMin(rule, of.length);
     const least = last - rule.chillMost - lasts;
     let most = first - rule.chillLeast - lasts;
     for (;;) {
-      const slot = latestSlot(board, able.dough, lasts, least, most, kept);
+      const slot = latestSlot(timetable, able.dough, lasts, least, most, kept);
       if (!slot) return null;
       const end = slot.start + lasts;
-      const noMixer = lastFull(board.mixers, slot.start, end);
+      const noMixer = lastFull(timetable.mixers, slot.start, end);
       if (noMixer >= 0) {
         most = noMixer - lasts;
         continue;
       }
-      if (lastFull(board.fridge, end, last) >= 0) return null;
+      if (lastFull(timetable.fridge, end, last) >= 0) return null;
       works(slot.hand, slot.start, end);
-      takes(board.fridge, end, last);
-      takes(board.mixers, slot.start, end);
+      takes(timetable.fridge, end, last);
+      takes(timetable.mixers, slot.start, end);
       return { dough, pies: of, start: slot.start, end, by: slot.hand };
     }
   };
 }
 
-/** Puts the dough of some pies, of those that lie already, on the board: as late as its rests allow. */
-export function doughPlacerOf(
+/** Puts the dough of some pies, of those that lie already, on the timetable: as late as its rests allow. */
+export function makeDoughPlacer(
   day: Day,
-  boards: Boards,
-  placer: Placer,
-): (all: readonly Placed[], of: readonly number[]) => PlacedDough {
+  timetables: TimetableBuilder,
+  placer: PiePlacer,
+): (all: readonly PiePlacement[], of: readonly number[]) => PlacedDough {
   const { pies } = day;
-  const weights = dayWeightsOf(day);
+  const weights = objectiveWeights(day);
   const { mark, rollBack } = placer;
-  const placeBatch = batchPlacerOf(day, boards, placer);
-  const needOf = (i: number, all: readonly Placed[]): number => needOfPie(day, i, all);
+  const placeBatch = makeBatchPlacer(day, timetables, placer);
+  const needOf = (i: number, all: readonly PiePlacement[]): number => doughNeed(day, i, all);
 
   /** When each hour's pies are first touched, as far as they lie already. */
-  function firstTouches(all: readonly Placed[]): Map<number, number> {
+  function firstTouches(all: readonly PiePlacement[]): Map<number, number> {
     const first = new Map<number, number>();
     pies.forEach(({ ready }, i) => {
       const { run, prepare, line, build } = all[i]!;
@@ -87,14 +87,14 @@ export function doughPlacerOf(
   const longDay = (first: ReadonlyMap<number, number>): number =>
     spanCost(
       weights,
-      spanOf(
-        [...first].map(([hour, start]) => ({ hour: hour - boards.board.fromMin, start })),
+      makeDaySpan(
+        [...first].map(([hour, start]) => ({ hour: hour - timetables.timetable.fromMin, start })),
         (from, to) => to - from,
       ),
     );
 
   /** As many at once as there may be. */
-  function large(rule: DayDough, wanting: readonly number[], all: readonly Placed[]): number[][] {
+  function large(rule: DoughRule, wanting: readonly number[], all: readonly PiePlacement[]): number[][] {
     if (wanting.length === 0) return [];
     const first = needOf(wanting[0]!, all);
     const of = wanting.filter(
@@ -107,12 +107,12 @@ export function doughPlacerOf(
    * Which pies share a batch, in the order in which they want it: another mixing costs what it costs, and dough that is mixed
    * before anything else of an hour's pies makes their day longer.
    */
-  function shared(rule: DayDough, wanting: readonly number[], all: readonly Placed[]): number[][] {
+  function shared(rule: DoughRule, wanting: readonly number[], all: readonly PiePlacement[]): number[][] {
     const touched = firstTouches(all);
     const asItLies = longDay(touched);
     const needs = wanting.map((i) => needOf(i, all));
     const costOf = (from: number, to: number, hours: readonly number[]): number => {
-      const start = needs[from]! - rule.chillLeast - mixMinOf(rule, to - from);
+      const start = needs[from]! - rule.chillLeast - batchMixMin(rule, to - from);
       const sooner = new Map(hours.map((hour) => [hour, Math.min(touched.get(hour) ?? start, start)]));
       return weights.mix + longDay(new Map([...touched, ...sooner])) - asItLies;
     };

@@ -1,5 +1,5 @@
 /** In what order, and by whom, things are placed when runs lie: none is best for every day. */
-export interface Order {
+export interface PlacingOrder {
   /** Lining before fruit: dough has a long way before it. */
   readonly linesFirst: boolean;
   /** Dough before fruit that can wait. */
@@ -12,7 +12,7 @@ export interface Order {
   readonly byHour: boolean;
 }
 
-export const usualOrder: Order = {
+export const usualPlacingOrder: PlacingOrder = {
   linesFirst: false,
   doughFirst: false,
   inOnePiece: false,

@@ -1,9 +1,9 @@
 import type { Day, DayPlan, DayRun, DayTask } from '../model/index.js';
-import { scoreOf, shellIds, turnoverMin } from '../model/index.js';
+import { scorePlan, shellIds, turnoverMin } from '../model/index.js';
 import { lateIn } from './to-plan.js';
 
 /** How things went, or are known to go: what is left out goes as planned. Minutes. */
-export interface Happened {
+export interface Actuals {
   /** How long a task takes, by its id. */
   readonly lasts?: ReadonlyMap<string, number>;
   /** When a task began or will begin at the earliest, by its id. */
@@ -17,7 +17,7 @@ export interface Happened {
 }
 
 /** What must be over, and for how long, before something begins. */
-type Least = (starts: ReadonlyMap<string, number>, ends: ReadonlyMap<string, number>) => number;
+type EarliestStart = (starts: ReadonlyMap<string, number>, ends: ReadonlyMap<string, number>) => number;
 
 const at = (ends: ReadonlyMap<string, number>, id: string): number => ends.get(id) ?? -Infinity;
 
@@ -30,7 +30,7 @@ const at = (ends: ReadonlyMap<string, number>, id: string): number => ends.get(i
  * @returns the plan as it will be, with what is late now
  * @example pushRight(day, plan, { lasts: new Map([['line:damson-1', 27]]) }).late
  */
-export function pushRight(day: Day, plan: DayPlan, happened: Happened = {}): DayPlan {
+export function rightShift(day: Day, plan: DayPlan, happened: Actuals = {}): DayPlan {
   const begun = happened.begun ?? new Map<string, number>();
   const pieOf = new Map(day.pies.map((pie) => [pie.id, pie]));
   const runOf = new Map(
@@ -55,7 +55,7 @@ export function pushRight(day: Day, plan: DayPlan, happened: Happened = {}): Day
       ...run.pies.map(({ pie, out }) => at(starts, `load:${run.id}`) + (happened.outs?.get(pie) ?? out)),
     );
 
-  const needs = ({ kind, of }: DayTask): Least => {
+  const needs = ({ kind, of }: DayTask): EarliestStart => {
     const pie = pieOf.get(of);
     switch (kind) {
       case 'mix':
@@ -128,7 +128,7 @@ export function pushRight(day: Day, plan: DayPlan, happened: Happened = {}): Day
     };
   });
   const went = { ...plan, tasks, runs };
-  return { ...went, late: lateIn(day, tasks), score: scoreOf(day, went) };
+  return { ...went, late: lateIn(day, tasks), score: scorePlan(day, went) };
 }
 
 /** Whose dish each pie waits for: the one that comes free first among those taken before. */

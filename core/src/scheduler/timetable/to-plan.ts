@@ -1,15 +1,15 @@
-import type { Board } from './capacity-profile.js';
-import type { Day, DayPlan, DayTask, TaskKind, WayTable } from '../model/index.js';
-import type { Decoded } from './decoder.js';
-import { scoreOf } from '../model/index.js';
+import type { Timetable } from './capacity-profile.js';
+import type { Day, DayPlan, DayTask, TaskKind, OptionTable } from '../model/index.js';
+import type { DecodedSolution } from './decoder.js';
+import { scorePlan } from '../model/index.js';
 
 /** What the search found, told in minutes from the day's zero, with names instead of indexes. */
-export function toPlan(day: Day, board: Board, ways: WayTable, decoded: Decoded): DayPlan {
+export function toPlan(day: Day, timetable: Timetable, ways: OptionTable, decoded: DecodedSolution): DayPlan {
   const { kitchen, pies } = day;
   const tasks: DayTask[] = [];
   const add = (kind: TaskKind, of: string, start: number, lasts: number, hand: number): void => {
     if (start < 0) return;
-    const from = start + board.fromMin;
+    const from = start + timetable.fromMin;
     tasks.push({
       id: `${kind}:${of}`,
       kind,
@@ -20,17 +20,17 @@ export function toPlan(day: Day, board: Board, ways: WayTable, decoded: Decoded)
     });
   };
   const inTime = [...decoded.runs].sort((a, b) => a.start - b.start);
-  const runs = inTime.map(({ idea, start, outs, loadBy }, r) => {
+  const runs = inTime.map(({ solution, start, outs, loadBy }, r) => {
     const id = `run-${r + 1}`;
     add('load', id, start, kitchen.loadMin, loadBy);
-    const heat = ways[idea.oven]![idea.pies[0]!]!.get(idea.heat)?.heat ?? [0, 0, 0];
+    const heat = ways[solution.oven]![solution.pies[0]!]!.get(solution.heat)?.heat ?? [0, 0, 0];
     return {
       id,
-      oven: kitchen.ovens[idea.oven]!.id,
+      oven: kitchen.ovens[solution.oven]!.id,
       heat,
-      start: start + board.fromMin,
-      pies: idea.pies.map((i, k) => {
-        const { foil = null, turn } = ways[idea.oven]![i]!.get(idea.heat) ?? {};
+      start: start + timetable.fromMin,
+      pies: solution.pies.map((i, k) => {
+        const { foil = null, turn } = ways[solution.oven]![i]!.get(solution.heat) ?? {};
         return { pie: pies[i]!.id, out: outs[k]!, foil, ...(turn === undefined ? {} : { turn }) };
       }),
     };
@@ -48,8 +48,8 @@ export function toPlan(day: Day, board: Board, ways: WayTable, decoded: Decoded)
     if (pie.prepare > 0) add('prepare', pie.id, placed.prepare, pie.prepare, placed.prepareBy);
     if (pie.line > 0) add('line', pie.id, placed.line, pie.line, placed.lineBy);
     add('build', pie.id, placed.build, pie.build, placed.buildBy);
-    const { idea, outs } = decoded.runs[placed.run]!;
-    const k = idea.pies.indexOf(i);
+    const { solution, outs } = decoded.runs[placed.run]!;
+    const k = solution.pies.indexOf(i);
     // What comes out with another pie takes no more of anybody's time.
     const comesAlong = outs.indexOf(outs[k]!) < k;
     add('out', pie.id, placed.out, comesAlong ? 0 : kitchen.loadMin, placed.outBy);
@@ -65,7 +65,7 @@ export function toPlan(day: Day, board: Board, ways: WayTable, decoded: Decoded)
     batches,
     late,
     leftOut: [],
-    score: scoreOf(day, { tasks, runs, batches }),
+    score: scorePlan(day, { tasks, runs, batches }),
   };
 }
 

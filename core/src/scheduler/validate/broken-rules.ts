@@ -1,7 +1,7 @@
-import { checkDay } from './check-plan.js';
+import { checkPlan } from './check-plan.js';
 import type { Day, DayPlan, TaskKind } from '../model/index.js';
 import { pieName, taskKinds } from '../model/index.js';
-import type { Happened } from '../timetable/index.js';
+import type { Actuals } from '../timetable/index.js';
 
 /** A pie that stays in the oven beyond its minute, because nobody is free to take it out. */
 export interface Overbaked {
@@ -20,7 +20,7 @@ const HARMLESS_MIN = 2;
  * @returns pies with their minutes too many
  * @example overbaked(plan, pushRight(day, plan, happened), happened)
  */
-export function overbaked(plan: DayPlan, next: DayPlan, happened: Happened = {}): Overbaked[] {
+export function overbaked(plan: DayPlan, next: DayPlan, happened: Actuals = {}): Overbaked[] {
   const meant = new Map(plan.runs.flatMap(({ pies }) => pies.map(({ pie, out }) => [pie, out] as const)));
   return next.runs.flatMap(({ pies }) =>
     pies.flatMap(({ pie, out }): Overbaked[] => {
@@ -62,12 +62,12 @@ const TOLD_OTHERWISE =
  * @returns sentences; empty when only hours move
  * @example whatBreaks(day, plan, pushRight(day, plan, happened), happened)
  */
-export function whatBreaks(day: Day, plan: DayPlan, next: DayPlan, happened: Happened = {}): string[] {
-  const before = new Set(checkDay(day, plan));
+export function brokenRules(day: Day, plan: DayPlan, next: DayPlan, happened: Actuals = {}): string[] {
+  const before = new Set(checkPlan(day, plan));
   const burnt = overbaked(plan, next, happened).map(
     ({ pie, byMin }) => `${pieName(day, pie)} stays in the oven ${byMin} minutes too long`,
   );
-  const broken = checkDay(day, next).filter((said) => !before.has(said) && !TOLD_OTHERWISE.test(said));
+  const broken = checkPlan(day, next).filter((said) => !before.has(said) && !TOLD_OTHERWISE.test(said));
   return [...burnt, ...broken.map((said) => inNames(day, said))].map(
     (said) => `${said.charAt(0).toUpperCase()}${said.slice(1)}.`,
   );

@@ -1,5 +1,5 @@
-import type { Day, DayPie, DayPlan, DayTask, Hand, TaskKind } from '../model/index.js';
-import { mixMinOf, momentsOf, outsOf, sameHeat, shellIds, skillOf, turnoverMin } from '../model/index.js';
+import type { Day, DayPie, DayPlan, DayTask, Worker, TaskKind } from '../model/index.js';
+import { batchMixMin, batchTimes, unloadTimes, isSameProgramme, shellIds, skillFor, turnoverMin } from '../model/index.js';
 
 /** Something from a moment to another. */
 interface Span {
@@ -26,7 +26,7 @@ function mostAtOnce(spans: readonly Span[]): number {
  * @returns one sentence a broken rule; empty for a plan that can be worked
  * @example checkDay(day, plan)
  */
-export function checkDay(day: Day, plan: DayPlan): string[] {
+export function checkPlan(day: Day, plan: DayPlan): string[] {
   const { kitchen } = day;
   const wrong: string[] = [];
   const must = (holds: boolean, said: string): void => {
@@ -45,7 +45,7 @@ export function checkDay(day: Day, plan: DayPlan): string[] {
     must(start >= day.earliest, `${id} begins before the earliest hour`);
     must(start >= hand.from && end <= hand.to, `${id} lies outside the hours of ${hands}`);
     must(!hand.breaks.some(([a, b]) => start < b && end > a), `${id} lies in a break of ${hands}`);
-    must(hand.skills === null || hand.skills.includes(skillOf[kind]), `${hands} cannot do ${id}`);
+    must(hand.skills === null || hand.skills.includes(skillFor[kind]), `${hands} cannot do ${id}`);
   }
   for (const { id } of kitchen.hands) {
     const spans = plan.tasks
@@ -156,7 +156,7 @@ export function checkDay(day: Day, plan: DayPlan): string[] {
       continue;
     }
     must(batch.pies.length <= rule.most, `${batch.id} is too large`);
-    must(mix.end - mix.start === mixMinOf(rule, batch.pies.length), `${batch.id} takes another time to mix`);
+    must(mix.end - mix.start === batchMixMin(rule, batch.pies.length), `${batch.id} takes another time to mix`);
     const last = Math.max(...batch.pies.map((pie) => (task('line', pie) ?? task('build', pie))?.start ?? 0));
     fridge.push({ from: mix.end, to: last });
   }
@@ -192,7 +192,7 @@ function lasts(
 }
 
 /** Whether somebody who can see to an oven is in the kitchen, busy or not. */
-const isThere = (hands: readonly Hand[], minute: number): boolean =>
+const isThere = (hands: readonly Worker[], minute: number): boolean =>
   hands.some(
     ({ from, to, breaks, skills }) =>
       minute >= from &&
@@ -220,15 +220,15 @@ function checkOvens(
     if (load.end - load.start !== kitchen.loadMin)
       wrong.push(`${run.id} is loaded in another time than it takes`);
     if (run.pies.length > oven.places) wrong.push(`${run.id} has too many pies for ${oven.id}`);
-    for (const minute of momentsOf(run.heat, run.pies)) {
+    for (const minute of batchTimes(run.heat, run.pies)) {
       if (!isThere(kitchen.hands, run.start + minute))
         wrong.push(`nobody is there to see to ${run.id} after ${minute} minutes`);
     }
     if (run.start < day.earliest + oven.warmUpMin) wrong.push(`${run.id} begins before ${oven.id} is hot`);
     const alone = run.pies.map(
-      ({ pie }) => pieOf.get(pie)?.ways[run.oven]?.find(({ heat }) => sameHeat(heat, run.heat))?.out ?? NaN,
+      ({ pie }) => pieOf.get(pie)?.ways[run.oven]?.find(({ heat }) => isSameProgramme(heat, run.heat))?.out ?? NaN,
     );
-    outsOf(oven, kitchen.doorMin, alone).forEach((out, k) => {
+    unloadTimes(oven, kitchen.doorMin, alone).forEach((out, k) => {
       if (run.pies[k]!.out !== out) wrong.push(`${run.pies[k]!.pie} does not bake right in ${run.id}`);
     });
   }

@@ -1,2 +1,2 @@
-export { inNames, overbaked, whatBreaks } from './broken-rules.js';
-export { checkDay } from './check-plan.js';
+export { inNames, overbaked, brokenRules } from './broken-rules.js';
+export { checkPlan } from './check-plan.js';

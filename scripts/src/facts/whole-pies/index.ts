@@ -1,8 +1,8 @@
 import type { Fact } from '../fact.js';
 import { ownHeats } from './own-heats.js';
 import { ownSchedule } from './own-schedule.js';
-import { wholePies } from './pies.js';
+import { practicePies } from './pies.js';
 
 /** Whole pies of the trade (common practice, no source), at their heats and at ours. */
 export const wholePieFacts = (): Fact[] =>
-  wholePies.flatMap((pie) => [...ownHeats(pie), ...ownSchedule(pie)]);
+  practicePies.flatMap((pie) => [...ownHeats(pie), ...ownSchedule(pie)]);

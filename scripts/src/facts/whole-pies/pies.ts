@@ -22,7 +22,7 @@ export interface WholePie {
 
 const GOLDEN = [0.95, 4] as const;
 
-export const wholePies: readonly WholePie[] = [
+export const practicePies: readonly WholePie[] = [
   { id: 'W1', what: 'cut-out lid over mounded apples', takesMin: [55, 55], top: GOLDEN, filling: 'tender' },
   {
     id: 'W2',

@@ -6,11 +6,11 @@ import { crustColour } from './colours.js';
 import classes from './CrossSection.module.css';
 import { describe } from './describe.js';
 import { FillHandle } from './FillHandle.js';
-import { Fruit } from './Fruit.js';
+import { FruitDrawing } from './Fruit.js';
 import { halfWidthAt } from './geometry.js';
 import { BaseCrust, Holder } from './Holder.js';
 import type { PieView } from './section-shape.js';
-import { sectionOf } from './section.js';
+import { makeSection } from './section.js';
 import { viewOf } from '../forms/index.js';
 
 interface CrossSectionProps {
@@ -22,7 +22,7 @@ interface CrossSectionProps {
 export function CrossSection({ plan, view }: CrossSectionProps) {
   const units = useSettings((state) => state.units);
   const drawing = useRef<SVGSVGElement>(null);
-  const section = sectionOf(plan, view);
+  const section = makeSection(plan, view);
   const { profile, halfWidthCm: half, heightCm, edgeCm, moundCm } = section;
   const { build, spec } = plan;
   const { SectionTop } = viewOf(spec.form.kind);
@@ -42,7 +42,7 @@ export function CrossSection({ plan, view }: CrossSectionProps) {
       aria-label={describe(plan, view, say)}
     >
       <line x1={-half} x2={half} y1={0.28} y2={0.28} className={classes.bench} />
-      <Fruit plan={plan} section={section} baked={baked} />
+      <FruitDrawing plan={plan} section={section} baked={baked} />
       <BaseCrust
         section={section}
         colour={crustColour(browning?.baseBrowning)}

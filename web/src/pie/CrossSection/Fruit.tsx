@@ -14,7 +14,7 @@ interface FruitProps {
 }
 
 /** Pieces of fruit to their size, in air while raw, in juice or batter when baked. */
-export function Fruit({ plan, section, baked }: FruitProps) {
+export function FruitDrawing({ plan, section, baked }: FruitProps) {
   const { filling } = plan;
   const { profile, edgeCm, moundCm } = section;
   const crustCm = section.lined ? section.crustCm : 0;

@@ -3,7 +3,7 @@ import { show, showText } from '@mardle/core';
 import { Button, Slider } from '@mantine/core';
 import { useEffect, useState } from 'react';
 import { useSettings } from '../../state/settings.js';
-import { heatOf } from '../../shared/workers/bake.js';
+import { heatPictureFor } from '../../shared/workers/bake.js';
 import classes from './HeatView.module.css';
 import { heatColour, heatStops } from './heatColours.js';
 import { capAt, halfWidthAt } from './geometry.js';
@@ -21,7 +21,7 @@ export function HeatView({ plan }: { readonly plan: PiePlan }) {
   useEffect(() => {
     if (!bake) return;
     let gone = false;
-    void heatOf(work, spec.bake, bake).then((heat) => {
+    void heatPictureFor(work, spec.bake, bake).then((heat) => {
       if (!gone) setPicture({ of: bake, heat });
     });
     return () => {

@@ -5,7 +5,7 @@ import type { PieView, Section } from './section-shape.js';
 
 const MARGIN_CM = 4.6;
 
-export function sectionOf({ build, spec }: PiePlan, view: PieView): Section {
+export function makeSection({ build, spec }: PiePlan, view: PieView): Section {
   const { lined, filled, leavesGap } = formOf(spec.form.kind);
   const profile = build.vessel.dish;
   const crustCm = spec.pastry.thicknessMm / 10;

@@ -5,7 +5,7 @@ import { fleshColour, juiceColour } from '../../shared/format/fruitColours.js';
 import { useSettings } from '../../state/settings.js';
 import { batterColours, colourWord, crustColour } from '../CrossSection/colours.js';
 import { pieces, pieceSizeCm } from '../CrossSection/geometry.js';
-import { setWords } from '../setWords.js';
+import { setDescriptions } from '../setWords.js';
 import classes from './SliceOnPlate.module.css';
 import { sliceShape } from './shape.js';
 import { viewOf } from '../forms/index.js';
@@ -39,7 +39,7 @@ export function SliceOnPlate({ plan, said = 'The slice to expect' }: SliceOnPlat
   const topY = -highCm - gapCm;
   const inside = inBatter ? batterColours.baked : juiceColour(fruit);
   const colour = plan.bake?.atEnd;
-  const words = `${said}: ${setWords(plan)}, ${plan.filling.run}${
+  const words = `${said}: ${setDescriptions(plan)}, ${plan.filling.run}${
     gapCm > 0 ? `; gap ${showText(gapCm, 'cm', units)} under the lid` : ''
   }${colour ? `; top ${colourWord(colour.topBrowning)}` : ''}${
     colour && baseCm > 0 ? `, base ${colourWord(colour.baseBrowning)}` : ''

@@ -20,7 +20,7 @@ export interface SliceTopProps {
 }
 
 /** A quantity in the baker's units; by cups and spoons where its figure has a measure. */
-export type Say = (value: number, unit: Unit, figure?: string) => string;
+export type SayQuantity = (value: number, unit: Unit, figure?: string) => string;
 
 /** All that the screen knows about one form of pie: its controls, its words, its drawing. */
 export interface FormView {
@@ -39,7 +39,7 @@ export interface FormView {
   /** How it lies, for those who cannot see the drawing. */
   readonly covered: string;
   /** Its top in one line, without the wash. */
-  readonly topLine: (plan: PiePlan, say: Say) => string;
+  readonly topLine: (plan: PiePlan, say: SayQuantity) => string;
   /** What to look for when it is done. */
   readonly cue: (spec: PieSpec) => string;
 }

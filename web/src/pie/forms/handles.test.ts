@@ -1,7 +1,7 @@
 import { changeForm, formKinds, starterSpec } from '@mardle/core';
 import { planOf } from '../../test/kitchen.js';
 import { viewOf } from './index.js';
-import { lumpCmOf } from './shared/lump.js';
+import { lumpSizeCm } from './shared/lump.js';
 
 const layer = (kind: (typeof formKinds)[number]) => {
   const plan = planOf(changeForm(starterSpec, kind).spec);
@@ -33,5 +33,5 @@ describe.each(formKinds)('the handles of a %s', (kind) => {
 
 it('the lump that is pulled is the lump that the dial shows', () => {
   const { plan, layer: found } = layer('crisp');
-  expect(found?.handles[0]?.valueCm).toBe(lumpCmOf(plan.spec.form));
+  expect(found?.handles[0]?.valueCm).toBe(lumpSizeCm(plan.spec.form));
 });

@@ -1,8 +1,8 @@
 import type { FormKind } from '@mardle/core';
 import { buckle } from './buckle/index.js';
 import { cobbler } from './cobbler/index.js';
-import { crisp } from './crisp/index.js';
-import { crumbTop } from './crumb-top/index.js';
+import { crispView } from './crisp/index.js';
+import { crumbTopView } from './crumb-top/index.js';
 import { cutOut } from './cut-out/index.js';
 import { doubleCrust } from './double-crust/index.js';
 import type { FormView } from './form-view.js';
@@ -19,10 +19,10 @@ const views: Readonly<Record<FormKind, FormView>> = {
   double_crust: doubleCrust,
   lattice,
   cut_out: cutOut,
-  crumb_top: crumbTop,
+  crumb_top: crumbTopView,
   free_form: freeForm,
   open_shell: openShell,
-  crisp,
+  crisp: crispView,
   cobbler,
   buckle,
   pandowdy,

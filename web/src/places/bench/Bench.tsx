@@ -11,9 +11,9 @@ import { Plate } from '../../shared/ui/Plate/Plate.js';
 import { useKeys } from '../../shared/hooks/useKeys.js';
 import { useLater } from '../../shared/hooks/useLater.js';
 import { useBench } from '../../state/bench.js';
-import { usePlanOf } from '../../state/plan.js';
+import { usePlanFor } from '../../state/plan.js';
 import classes from './Bench.module.css';
-import { measuresOf, MeasuresPlace } from '../../shared/format/measures.js';
+import { measureFinder, MeasuresPlace } from '../../shared/format/measures.js';
 import type { KitchenFigures } from './kitchenFigures.js';
 import { BenchHead } from './BenchHead.js';
 import { benchParts, bringIntoView, goToSlip, Jump } from './Jump.js';
@@ -59,7 +59,7 @@ export function Bench({ pie, spec, kitchen }: BenchProps) {
   const { undo, redo } = useBench.getState();
   // The dial under the hand follows at once; sums and picture ten times a second, slip and work line a frame later each.
   const settled = useThrottledValue(spec, ANSWERS_EVERY_MS);
-  const now = usePlanOf(settled);
+  const now = usePlanFor(settled);
   const { plan, problems } = now;
   const planForSlip = useLater(plan, 1);
   const planForLine = useLater(plan, 2);
@@ -73,7 +73,7 @@ export function Bench({ pie, spec, kitchen }: BenchProps) {
   ]);
 
   const advice = useMemo(() => plan?.advice.filter((one) => one.station === station) ?? [], [plan, station]);
-  const measures = useMemo(() => measuresOf(plan), [plan]);
+  const measures = useMemo(() => measureFinder(plan), [plan]);
   const stationProps = { spec, plan };
   return (
     <MeasuresPlace value={measures}>

@@ -1,5 +1,5 @@
 import type { PieSpec, Stage } from '@mardle/core';
-import { checkDay, starterSpec } from '@mardle/core';
+import { checkPlan, starterSpec } from '@mardle/core';
 import { act, fireEvent, screen, waitFor } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
@@ -16,9 +16,9 @@ import {
 import { renderInKitchen } from '../../test/kitchen.js';
 import { standInServer } from '../../test/server.js';
 import { DayPlace } from './DayPlace.js';
-import { hourMarks, hourOf, instantAt } from './hours.js';
+import { hourMarks, toHour, instantAt } from './hours.js';
 import { stagesUntil } from './plan/runSpecs.js';
-import { placing, stretchesOf } from './plan/stretches.js';
+import { placing, makeStretches } from './plan/stretches.js';
 
 const mockSolve = jest.fn();
 const mockStop = jest.fn();
@@ -192,8 +192,8 @@ describe('hours', () => {
     for (const timeZone of ['Europe/Berlin', 'America/St_Johns', 'Asia/Kathmandu', 'UTC']) {
       for (const date of ['2026-07-04', '2026-12-24', '2026-03-29', '2026-10-25']) {
         const clock = { zero: instantAt(date, '00:00', timeZone), timeZone };
-        expect(hourOf(clock, instantAt(date, '09:15', timeZone))).toEqual({ date, hour: '09:15' });
-        expect(hourOf(clock, 0)).toEqual({ date, hour: '00:00' });
+        expect(toHour(clock, instantAt(date, '09:15', timeZone))).toEqual({ date, hour: '09:15' });
+        expect(toHour(clock, 0)).toEqual({ date, hour: '00:00' });
       }
     }
     expect(instantAt('2026-07-04', '09:15', 'Europe/Berlin')).toBe('2026-07-04T09:15:00+02:00');
@@ -213,7 +213,7 @@ describe('the line of time', () => {
       ),
       runs: plan.runs,
     };
-    const stretches = stretchesOf(night);
+    const stretches = makeStretches(night);
     expect(stretches.length).toBeGreaterThan(1);
     const at = placing(stretches);
     const places = night.tasks.map(({ start }) => at(start) ?? -1);
@@ -222,5 +222,5 @@ describe('the line of time', () => {
     expect(at((stretches[0]?.to ?? 0) + 30)).toBeNull();
   });
 
-  it('draws a plan that breaks no rule', () => expect(checkDay(day, plan)).toEqual([]));
+  it('draws a plan that breaks no rule', () => expect(checkPlan(day, plan)).toEqual([]));
 });

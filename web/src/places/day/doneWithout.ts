@@ -1,14 +1,14 @@
 import type { Day, DayPlan, Remedy } from '@mardle/core';
-import { idsOf, renamePies, wholePies } from '@mardle/core';
+import { portionIds, renamePies, withoutShells } from '@mardle/core';
 import type { DayFile } from '../../state/day/dayFile.js';
 import { withRemedy } from '../../state/day/day.js';
 import type { SolvedDay } from '../../shared/workers/day.js';
-import { madeOf } from './portions.js';
+import { dayPortions } from './portions.js';
 
 /** How each pie of a day is made, by its name: from the freezer or fresh. */
 const makingOf = (file: DayFile): ReadonlyMap<string, string> =>
   new Map(
-    madeOf(file).flatMap(({ ids, frozenShell, frozenFruit, spec }) =>
+    dayPortions(file).flatMap(({ ids, frozenShell, frozenFruit, spec }) =>
       ids.map((id) => [id, [frozenShell, spec.pastry.doughFrom, ...frozenFruit].join()] as const),
     ),
   );
@@ -27,12 +27,12 @@ export function doneWithout(
   const fewer = withRemedy(file, remedy);
   const names = new Map(
     file.pies.flatMap(({ id, count }) => {
-      const kept = idsOf(id, count).filter((one) => !without.includes(one));
-      const named = idsOf(id, kept.length);
+      const kept = portionIds(id, count).filter((one) => !without.includes(one));
+      const named = portionIds(id, kept.length);
       return kept.map((one, i) => [one, named[i] ?? one] as const);
     }),
   );
-  const planned = wholePies(day);
+  const planned = withoutShells(day);
   const isAsked = planned.length === names.size && planned.every(({ id }) => names.has(id));
   const before = makingOf(file);
   const after = makingOf(fewer);

@@ -46,16 +46,16 @@ export function instantAt(date: string, hour: string, timeZone: string): string 
 type Clock = Pick<Day, 'zero' | 'timeZone'>;
 
 /** The instant of what the file of a day says, ms. */
-const msOf = ({ zero }: Pick<Clock, 'zero'>, at: string | number): number =>
+const toMs = ({ zero }: Pick<Clock, 'zero'>, at: string | number): number =>
   typeof at === 'number' ? Date.parse(zero) + at * MINUTE_MS : Date.parse(at);
 
 /** The minute of the day of that. */
-export const minuteOf = (clock: Pick<Clock, 'zero'>, at: string | number): number =>
-  (msOf(clock, at) - msOf(clock, 0)) / MINUTE_MS;
+export const toDayMinute = (clock: Pick<Clock, 'zero'>, at: string | number): number =>
+  (toMs(clock, at) - toMs(clock, 0)) / MINUTE_MS;
 
 /** Date and hour of that, on the wall of its own place. */
-export const hourOf = (clock: Clock, at: string | number): OnTheWall =>
-  onTheWall(msOf(clock, at), clock.timeZone);
+export const toHour = (clock: Clock, at: string | number): OnTheWall =>
+  onTheWall(toMs(clock, at), clock.timeZone);
 
 /** Marks of the line of time: each whole hour between two minutes. */
 export function hourMarks({ zero }: Pick<Day, 'zero'>, from: number, to: number): number[] {

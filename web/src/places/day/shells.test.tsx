@@ -1,5 +1,5 @@
 import type { PieSpec } from '@mardle/core';
-import { changeForm, planPie, shellIdOf, starterSpec } from '@mardle/core';
+import { changeForm, planPie, shellId, starterSpec } from '@mardle/core';
 import { aDayFile } from '../../test/day.js';
 import { loadedBy } from './plan/runSpecs.js';
 
@@ -15,7 +15,7 @@ const runOf = (...pies: readonly string[]) => ({
 
 describe('a run with shells that are baked before they are filled', () => {
   it('starts a bake of an empty shell for each, by the name of its pie', () => {
-    const loaded = loadedBy(file, runOf(shellIdOf('pie-1-1'), shellIdOf('pie-1-2')));
+    const loaded = loadedBy(file, runOf(shellId('pie-1-1'), shellId('pie-1-2')));
     expect(loaded.map(({ spec }) => spec.name)).toEqual(['Open damson 1, shell', 'Open damson 2, shell']);
     expect(loaded.map(({ kept }) => kept)).toEqual([open, open]);
     const [first] = loaded;

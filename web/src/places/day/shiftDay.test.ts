@@ -1,6 +1,6 @@
 import { readDay, starterSpec } from '@mardle/core';
 import type { DayFile } from '../../state/day/dayFile.js';
-import { hourOf, instantAt } from './hours.js';
+import { toHour, instantAt } from './hours.js';
 import { daysOn, shiftDay } from './shiftDay.js';
 
 const timeZone = 'Europe/Berlin';
@@ -29,7 +29,7 @@ const saturday: DayFile = {
   pies: [{ id: 'pie-1', count: 1, ready: { at: at('2026-10-17', '09:00'), as: 'cold' }, pie: starterSpec }],
 };
 
-const onWall = (file: DayFile, when: string | number): string => Object.values(hourOf(file, when)).join(' ');
+const onWall = (file: DayFile, when: string | number): string => Object.values(toHour(file, when)).join(' ');
 
 describe('a day on another date', () => {
   it('counts days on across months and years', () => {

@@ -1,5 +1,5 @@
 import type { DayFile } from '../../state/day/dayFile.js';
-import { hourOf, instantAt } from './hours.js';
+import { toHour, instantAt } from './hours.js';
 
 const DAY_MS = 86_400_000;
 const midnight = (date: string): number => Date.parse(`${date}T00:00:00Z`);
@@ -10,9 +10,9 @@ export const daysOn = (date: string, days: number): string =>
 
 /** The same day on another date: every hour stays what the wall shows, also where clocks change between the two. */
 export function shiftDay(file: DayFile, date: string): DayFile {
-  const days = Math.round((midnight(date) - midnight(hourOf(file, 0).date)) / DAY_MS);
+  const days = Math.round((midnight(date) - midnight(toHour(file, 0).date)) / DAY_MS);
   const onWall = (at: string | number): string => {
-    const then = hourOf(file, at);
+    const then = toHour(file, at);
     return instantAt(daysOn(then.date, days), then.hour, file.timeZone);
   };
   return {

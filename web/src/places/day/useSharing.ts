@@ -68,7 +68,7 @@ async function look(id: string, version: number): Promise<string | null> {
   }
 }
 
-const wordsOf = (error: unknown): string => (error instanceof Error ? error.message : String(error));
+const sharingWords = (error: unknown): string => (error instanceof Error ? error.message : String(error));
 
 export interface Sharing {
   /** What stands in the way; null while all is well. */
@@ -94,7 +94,7 @@ export function useSharing(): Sharing {
           setTrouble(null);
           if (quicker !== null) setOvertaken(quicker);
         },
-        (error: unknown) => setTrouble(wordsOf(error)),
+        (error: unknown) => setTrouble(sharingWords(error)),
       )
       .finally(() => {
         busy.current = false;
@@ -108,7 +108,7 @@ export function useSharing(): Sharing {
   const share = (): Promise<void> =>
     tell(crypto.randomUUID(), 0).then(
       () => setTrouble(null),
-      (error: unknown) => setTrouble(wordsOf(error)),
+      (error: unknown) => setTrouble(sharingWords(error)),
     );
   const ticks = useDay((state) => state.waiting.length);
   const kept =

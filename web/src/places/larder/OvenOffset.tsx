@@ -1,6 +1,6 @@
 import { Button, Group, NumberInput, Select } from '@mantine/core';
 import type { KitchenOven } from '@mardle/contract';
-import { limitOf, showDegrees } from '@mardle/core';
+import { fieldLimit, showDegrees } from '@mardle/core';
 import { useState } from 'react';
 import { usePieChoice } from '../../shared/api/pies.js';
 import { QuantityField } from '../../shared/ui/QuantityField.js';
@@ -17,7 +17,7 @@ interface OvenOffsetProps {
 
 type Way = 'thermometer' | 'pie';
 
-const limit = limitOf('bake.oven.offsetC');
+const limit = fieldLimit('bake.oven.offsetC');
 
 /** How far off an oven is: by a thermometer in it, or by how much longer a usual pie takes. */
 export function OvenOffset({ oven, onOffset }: OvenOffsetProps) {

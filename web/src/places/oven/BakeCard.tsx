@@ -2,7 +2,7 @@ import type { RunningBake } from '@mardle/core';
 import { formOf, showText, standing } from '@mardle/core';
 import { Button } from '@mantine/core';
 import { useState } from 'react';
-import { heardNow, isCalling, keyOf } from '../../bakes/alarm.js';
+import { heardNow, isCalling, touchKey } from '../../bakes/alarm.js';
 import { useKeys } from '../../shared/hooks/useKeys.js';
 import { Plate } from '../../shared/ui/Plate/Plate.js';
 import { useHeard } from '../../bakes/heard.js';
@@ -126,10 +126,10 @@ function WhileInside({ bake, state, now }: BakeNow & { readonly now: number }) {
   const { heard, hear } = useHeard();
   const { next, loadedAt, outDueAt, touches } = state;
   const calling = touches.filter((touch) =>
-    isCalling(touch, heard[keyOf({ bakeId: bake.id, kind: touch.kind })], now),
+    isCalling(touch, heard[touchKey({ bakeId: bake.id, kind: touch.kind })], now),
   );
   const stopBell = (): void => {
-    for (const { kind } of calling) hear(keyOf({ bakeId: bake.id, kind }), heardNow({ kind }, now));
+    for (const { kind } of calling) hear(touchKey({ bakeId: bake.id, kind }), heardNow({ kind }, now));
   };
   /** Other touches that are due beside the one that leads, and what may be seen at any time. */
   const alsoDue = touches.filter(({ kind, dueAt }) => kind !== next?.kind && dueAt <= now);

@@ -9,7 +9,7 @@ import { useCreatePie, usePies, useRemovePie, useTakeOutPie } from '../../shared
 import { Failure } from '../../shared/ui/Failure.js';
 import { pageWords } from '../../shared/format/pageWords.js';
 import classes from './PiesPlace.module.css';
-import { Shelf } from './Shelf.js';
+import { PieShelf } from './Shelf.js';
 import { PAGE, ShelfTools, useShelf } from './ShelfTools.js';
 
 /** Which pies there are; find them, start one, copy one, read one from a file. */
@@ -108,7 +108,7 @@ export function PiesPlace() {
             : `No pie has “${find}” in its name, fruit, form, dish or oven.`}
         </p>
       )}
-      <Shelf
+      <PieShelf
         pies={pies}
         sort={sort}
         busy={isPlaceholderData}

@@ -48,7 +48,7 @@ interface ShelfProps {
 }
 
 /** The pies of a page, those alike together. */
-export function Shelf({ pies, sort, busy, onCopy, onPutAway }: ShelfProps) {
+export function PieShelf({ pies, sort, busy, onCopy, onPutAway }: ShelfProps) {
   return (
     <div aria-busy={busy}>
       {grouped(pies, sort).map(({ title, pies: of }) => (

@@ -4,12 +4,12 @@ import { createContext, useContext } from 'react';
 /** mL of a g of what figures of masses tell, by the figure: those that can be measured by cups and spoons. */
 export type Measures = ReadonlyMap<string, number>;
 
-const MeasuresOf = createContext<Measures>(new Map());
-export const MeasuresPlace = MeasuresOf.Provider;
-export const useMeasures = (): Measures => useContext(MeasuresOf);
+const MeasureFinder = createContext<Measures>(new Map());
+export const MeasuresPlace = MeasureFinder.Provider;
+export const useMeasures = (): Measures => useContext(MeasureFinder);
 
 /** What a plan's slip measures, by the figures of its lines; a dose of one thickener is measured as that is. */
-export function measuresOf(plan: PiePlan | null): Measures {
+export function measureFinder(plan: PiePlan | null): Measures {
   const lines = plan?.slip.flatMap((group) => group.lines) ?? [];
   const found = new Map(
     lines.flatMap(({ figure, massG, volumeMl }): [string, number][] =>

@@ -1,6 +1,6 @@
 import { TextInput } from '@mantine/core';
 import type { Unit } from '@mardle/core';
-import { limitOf, showText, typedUnit } from '@mardle/core';
+import { fieldLimit, showText, typedUnit } from '@mardle/core';
 import { useState } from 'react';
 import { readQuantity } from '../format/readQuantity.js';
 import { useSettings } from '../../state/settings.js';
@@ -56,7 +56,7 @@ export function QuantityField({
   onChange,
 }: QuantityFieldProps) {
   const system = useSettings((state) => state.units);
-  const { least, most, remedy } = typeof limit === 'string' ? limitOf(limit) : limit;
+  const { least, most, remedy } = typeof limit === 'string' ? fieldLimit(limit) : limit;
   const { word, step, decimals, toTyped, fromTyped } = typedUnit(unit, system);
   const field = `${name ?? label ?? ''} ${typeof limit === 'string' ? limit : ''}`;
   const [draft, setDraft] = useState<string | null>(() => useTyped.getState().unread[field]?.text ?? null);

@@ -68,7 +68,7 @@ export const stagesInOtherKind = (
   spec: BakeSpec,
 ): Promise<readonly [Stage, Stage] | null | undefined> => bakeWorker().otherKind(work, spec);
 
-export const heatOf = (work: OvenWork, spec: BakeSpec, bake: Bake): Promise<HeatPicture> =>
+export const heatPictureFor = (work: OvenWork, spec: BakeSpec, bake: Bake): Promise<HeatPicture> =>
   bakeWorker().heat(work, spec, bake);
 
 /** How far off its knob an oven is, C, in which a pie takes so much longer; null when none would. */

@@ -4,7 +4,7 @@ import type {
   Handled,
   HeatPicture,
   OvenWork,
-  Paused,
+  Resumable,
   PieSpec,
   PlannedBake,
   Stage,
@@ -15,7 +15,7 @@ import {
   draftPlan,
   endShiftMin,
   heatPicture,
-  mendSteps,
+  retimedBakeSteps,
   offsetFromLonger,
   otherKindSteps,
   roughBake,
@@ -34,7 +34,7 @@ const rest = (forMs: number): Promise<void> => new Promise((resolve) => setTimeo
 
 /** Drives a long sum in short spells; undefined when it was superseded meanwhile. */
 async function drive<T>(
-  sum: Paused<T>,
+  sum: Resumable<T>,
   isCurrent: () => boolean,
   progress: (share: number) => void,
 ): Promise<T | undefined> {
@@ -85,7 +85,7 @@ const jobs = {
   mend(work: OvenWork, spec: BakeSpec): Promise<readonly [Stage, Stage] | null | undefined> {
     const job = ++mending;
     return drive(
-      mendSteps(work, spec),
+      retimedBakeSteps(work, spec),
       () => mending === job,
       () => undefined,
     );

@@ -1,4 +1,4 @@
-import type { AskedDay, Day, DayAmounts, DayPlan, Happened, Mended } from '@mardle/core';
+import type { DayRequest, Day, WeighingList, DayPlan, Actuals, Repair } from '@mardle/core';
 import type { Remote } from 'comlink';
 import * as Comlink from 'comlink';
 import type { DayJobs, DayOutcome, SolvedDay } from './day.worker.js';
@@ -17,7 +17,7 @@ function dayWorker(): Remote<DayJobs> {
 
 /** Works a day out and solves it; undefined when it was stopped before anything was found. */
 export const solveInWorker = (
-  asked: AskedDay,
+  asked: DayRequest,
   progress: (share: number) => void,
 ): Promise<DayOutcome | undefined> => dayWorker().solve(asked, Comlink.proxy(progress));
 
@@ -32,12 +32,12 @@ export const holdInWorker = (day: Day, plan: DayPlan): Promise<SolvedDay> => day
 export const mendInWorker = (
   day: Day,
   plan: DayPlan,
-  happened: Happened,
+  happened: Actuals,
   done: readonly string[],
-): Promise<Mended | null> => dayWorker().mend(day, plan, happened, done);
+): Promise<Repair | null> => dayWorker().mend(day, plan, happened, done);
 
 /** All that the pies of a day take: the sum of their slips. */
-export const weighInWorker = (wanted: Parameters<DayJobs['weigh']>[0]): Promise<DayAmounts> =>
+export const weighInWorker = (wanted: Parameters<DayJobs['weigh']>[0]): Promise<WeighingList> =>
   dayWorker().weigh(wanted);
 
 /** Ends the search; the best plan so far is kept. */

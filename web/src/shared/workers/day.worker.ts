@@ -1,23 +1,23 @@
 import type {
-  AskedDay,
+  DayRequest,
   Day,
-  DayAmounts,
+  WeighingList,
   DayPlan,
   FieldProblem,
-  Happened,
-  Holds,
-  Mended,
+  Actuals,
+  Robustness,
+  Repair,
   Remedy,
 } from '@mardle/core';
 import {
-  holdsOf,
-  isWhole,
-  mendSlip,
-  remediesOf,
+  estimateRobustness,
+  isComplete,
+  repairSchedule,
+  findRemedies,
   shortSearch,
   solveDay,
-  weighDay,
-  workOutDay,
+  makeWeighingList,
+  buildDayProblem,
 } from '@mardle/core';
 import * as Comlink from 'comlink';
 
@@ -25,7 +25,7 @@ import * as Comlink from 'comlink';
 export interface SolvedDay {
   readonly day: Day;
   readonly plan: DayPlan | null;
-  readonly holds: Holds | null;
+  readonly holds: Robustness | null;
   /** What would help; null when that was not looked for. */
   readonly remedies: readonly Remedy[] | null;
 }
@@ -60,14 +60,14 @@ async function drive<Step, Value>(
 /** What was promised of a remedy is kept, also where a long search finds less. */
 async function keptPromise(day: Day, long: DayPlan | null): Promise<DayPlan | null> {
   const short = (await drive(shortSearch(day), () => undefined)) ?? null;
-  return isWhole(short) ? short : long;
+  return isComplete(short) ? short : long;
 }
 
 const jobs = {
   /** Undefined when it was stopped before anything was found; else the best so far. */
-  async solve(asked: AskedDay, progress: (share: number) => void): Promise<DayOutcome | undefined> {
+  async solve(asked: DayRequest, progress: (share: number) => void): Promise<DayOutcome | undefined> {
     stopped = false;
-    const worked = await drive(workOutDay(asked), (share) => progress(WORKED_OUT * share));
+    const worked = await drive(buildDayProblem(asked), (share) => progress(WORKED_OUT * share));
     if (!worked) return undefined;
     if (!worked.ok) return worked;
     return {
@@ -85,22 +85,22 @@ const jobs = {
       progress(step.share);
     });
     const long = found === undefined ? best : found;
-    const plan = isWhole(long) || stopped ? long : await keptPromise(day, long);
-    if (isWhole(plan)) return { day, plan, holds: holdsOf(day, plan), remedies: [] };
-    const remedies = stopped ? null : ((await drive(remediesOf(day, plan), progress)) ?? null);
+    const plan = isComplete(long) || stopped ? long : await keptPromise(day, long);
+    if (isComplete(plan)) return { day, plan, holds: estimateRobustness(day, plan), remedies: [] };
+    const remedies = stopped ? null : ((await drive(findRemedies(day, plan), progress)) ?? null);
     return { day, plan, holds: null, remedies };
   },
 
   /** A plan that works, with how likely it holds. */
-  hold: (day: Day, plan: DayPlan): SolvedDay => ({ day, plan, holds: holdsOf(day, plan), remedies: [] }),
+  hold: (day: Day, plan: DayPlan): SolvedDay => ({ day, plan, holds: estimateRobustness(day, plan), remedies: [] }),
 
   /** Another way for a day that is late by now; null when there is none. */
-  mend(day: Day, plan: DayPlan, happened: Happened, done: readonly string[]): Mended | null {
-    return mendSlip(day, plan, happened, done);
+  mend(day: Day, plan: DayPlan, happened: Actuals, done: readonly string[]): Repair | null {
+    return repairSchedule(day, plan, happened, done);
   },
 
   /** All that the pies of a day take, by their slips. */
-  weigh: (wanted: Parameters<typeof weighDay>[0]): DayAmounts => weighDay(wanted),
+  weigh: (wanted: Parameters<typeof makeWeighingList>[0]): WeighingList => makeWeighingList(wanted),
 
   stop(): void {
     stopped = true;

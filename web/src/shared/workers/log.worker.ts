@@ -1,5 +1,5 @@
 import type { Answers, BakeLog, Learned, LoggedBake, PiePlan, PieTables, Trend, Why } from '@mardle/core';
-import { asBaked, learnLog, trendSteps, whyOf } from '@mardle/core';
+import { asBaked, learnLog, trendSteps, explainFault } from '@mardle/core';
 import * as Comlink from 'comlink';
 
 const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
@@ -26,7 +26,7 @@ const jobs = {
   /** Why a bake went wrong; undefined when something newer was asked meanwhile. */
   async why(bake: LoggedBake, answers: Answers, progress: (share: number) => void): Promise<Why | undefined> {
     const mine = ++asked;
-    const sum = whyOf(bake, answers);
+    const sum = explainFault(bake, answers);
     for (;;) {
       const step = sum.next();
       if (step.done) return step.value;

@@ -1,6 +1,6 @@
 import type { TickRequest } from '@mardle/contract';
-import type { DayPlan, DayTask, Happened, Remedy, Stocked } from '@mardle/core';
-import { emptyFreezer, idsOf, nothingStocked, readDay, shellsIn, usualBuying, usualDay } from '@mardle/core';
+import type { DayPlan, DayTask, Actuals, Remedy, StockedItem } from '@mardle/core';
+import { emptyFreezer, portionIds, nothingStocked, readDay, shellsIn, usualBuying, usualDay } from '@mardle/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { SolvedDay } from '../../shared/workers/day.js';
@@ -28,7 +28,7 @@ interface DayStore {
   begin(file: DayFile): void;
   change(part: Partial<DayFile>): void;
   /** What there is of a thing, and how it is sold: nothing of the plan hangs on it. */
-  stock(label: string, stocked: Stocked): void;
+  stock(label: string, stocked: StockedItem): void;
   /** A pie is cut into so many slices. */
   cut(slices: number): void;
   /** What came of a file, which may have been changed meanwhile. */
@@ -225,7 +225,7 @@ export function withRemedy(
       ),
     },
     pies: file.pies.flatMap((wanted) => {
-      const ids = idsOf(wanted.id, wanted.count);
+      const ids = portionIds(wanted.id, wanted.count);
       const count = ids.filter((id) => !without.includes(id)).length;
       // More or fewer may be asked for since.
       const names = [...ids, wanted.id, `${wanted.id}-1`];
@@ -238,7 +238,7 @@ export function withRemedy(
 }
 
 /** One task takes so much longer. */
-export const longer = ({ id, start, end }: DayTask, byMin: number): Happened => ({
+export const longer = ({ id, start, end }: DayTask, byMin: number): Actuals => ({
   lasts: new Map([[id, end - start + byMin]]),
 });
 

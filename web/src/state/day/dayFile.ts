@@ -1,4 +1,4 @@
-import type { DayMatters, Freezer, PieSpec, ReadyAs, Stocked } from '@mardle/core';
+import type { ObjectiveEmphasis, Freezer, PieSpec, ReadyAs, StockedItem } from '@mardle/core';
 
 /** Pies of one sort on the list of the day. */
 export interface Wanted {
@@ -36,10 +36,10 @@ export interface DayFile {
   };
   readonly pies: readonly Wanted[];
   readonly slack?: { readonly readySooner?: number; readonly beforeLoad?: number };
-  readonly matters?: DayMatters;
+  readonly matters?: ObjectiveEmphasis;
   readonly freezer?: Partial<Freezer>;
   readonly buying?: {
     readonly slices?: number;
-    readonly items?: Readonly<Record<string, Partial<Stocked>>>;
+    readonly items?: Readonly<Record<string, Partial<StockedItem>>>;
   };
 }

@@ -1,5 +1,5 @@
 import type { BuckleSpec, PiePlan } from '@mardle/core';
-import { builtInLarder, rowOf, showText, topAs, topOutline, usualBuckle, usualStreusel } from '@mardle/core';
+import { builtInLarder, larderRow, showText, topAs, topOutline, usualBuckle, usualStreusel } from '@mardle/core';
 import { Choice } from '../../../shared/ui/Choice/Choice.js';
 import { Dial } from '../../../shared/ui/Dial/Dial.js';
 import { Fig } from '../../../shared/ui/Figure/Fig.js';
@@ -7,7 +7,7 @@ import { useSettings } from '../../../state/settings.js';
 import drawing from '../../CrossSection/CrossSection.module.css';
 import classes from '../../../shared/ui/stations.module.css';
 import type { StationProps } from '../../../state/changeSpec.js';
-import { changeForm } from '../../../state/changeSpec.js';
+import { changeFormSpec } from '../../../state/changeSpec.js';
 import { batterStops, coverStops } from '../../words.js';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
 import { Above, spreadOver } from '../shared/Above.js';
@@ -29,8 +29,8 @@ const streusels = [
 function BatterPart({ spec, plan }: StationProps) {
   const figures = plan?.figures ?? {};
   const chosen = spec.form.buckle ?? usualBuckle;
-  const set = (part: Partial<BuckleSpec>): void => changeForm({ buckle: { ...chosen, ...part } });
-  const row = rowOf(builtInLarder.toppings, 'batter');
+  const set = (part: Partial<BuckleSpec>): void => changeFormSpec({ buckle: { ...chosen, ...part } });
+  const row = larderRow(builtInLarder.toppings, 'batter');
   const { streusel } = chosen;
   const units = useSettings((state) => state.units);
   const massOf = (id: string): string => {

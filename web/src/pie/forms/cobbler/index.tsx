@@ -1,11 +1,11 @@
 import type { CobblerSpec, PiePlan } from '@mardle/core';
-import { builtInLarder, rowOf, topAs, topOutline, usualCobbler } from '@mardle/core';
+import { builtInLarder, larderRow, topAs, topOutline, usualCobbler } from '@mardle/core';
 import { Dial } from '../../../shared/ui/Dial/Dial.js';
 import { Fig } from '../../../shared/ui/Figure/Fig.js';
 import drawing from '../../CrossSection/CrossSection.module.css';
 import classes from '../../../shared/ui/stations.module.css';
 import type { StationProps } from '../../../state/changeSpec.js';
-import { changeForm } from '../../../state/changeSpec.js';
+import { changeFormSpec } from '../../../state/changeSpec.js';
 import { sconeStops } from '../../words.js';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
 import { Above, spreadOver } from '../shared/Above.js';
@@ -20,8 +20,8 @@ function SconePart({ spec, plan }: StationProps) {
   const chosen = spec.form.cobbler ?? usualCobbler;
   const { cover } = chosen;
   const figures = plan?.figures ?? {};
-  const set = (part: Partial<CobblerSpec>): void => changeForm({ cobbler: { ...chosen, ...part } });
-  const row = rowOf(builtInLarder.toppings, 'scone');
+  const set = (part: Partial<CobblerSpec>): void => changeFormSpec({ cobbler: { ...chosen, ...part } });
+  const row = larderRow(builtInLarder.toppings, 'scone');
   return (
     <>
       <div className={classes.row}>

@@ -1,4 +1,4 @@
 import type { FormView } from '../form-view.js';
 import { crumbView } from '../shared/crumb-view.js';
 
-export const crumbTop: FormView = crumbView;
+export const crumbTopView: FormView = crumbView;

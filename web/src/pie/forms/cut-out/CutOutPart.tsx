@@ -5,7 +5,7 @@ import { Dial } from '../../../shared/ui/Dial/Dial.js';
 import { Fig } from '../../../shared/ui/Figure/Fig.js';
 import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../../state/changeSpec.js';
-import { changeForm } from '../../../state/changeSpec.js';
+import { changeFormSpec } from '../../../state/changeSpec.js';
 import { cutOutStops } from '../../words.js';
 import classes from '../../../shared/ui/stations.module.css';
 
@@ -14,7 +14,7 @@ export function CutOutPart({ spec, plan }: StationProps) {
   const units = useSettings((state) => state.units);
   const chosen = spec.form.cutOut ?? usualCutOut;
   const figures = plan?.figures ?? {};
-  const set = (part: Partial<CutOutSpec>): void => changeForm({ cutOut: { ...chosen, ...part } });
+  const set = (part: Partial<CutOutSpec>): void => changeFormSpec({ cutOut: { ...chosen, ...part } });
   return (
     <>
       <Choice

@@ -1,7 +1,7 @@
 import type { CutOuts, PiePlan } from '@mardle/core';
-import { cutOutLabels, limitOf, placedPoints, topAs, usualCutOut } from '@mardle/core';
+import { cutOutLabels, fieldLimit, placedPoints, topAs, usualCutOut } from '@mardle/core';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
-import { changeForm } from '../../../state/changeSpec.js';
+import { changeFormSpec } from '../../../state/changeSpec.js';
 import { Above, handlesAbove } from '../shared/Above.js';
 import above from '../shared/Above.module.css';
 import type { HandleLayer } from '../shared/Handles.js';
@@ -65,9 +65,9 @@ function sizeHandle(plan: PiePlan): HandleLayer | null {
     at: [piece.x + cutOuts.widthCm / 2, -piece.y],
     along: [1, 0],
     valueCm: chosen.sizeCm,
-    limit: limitOf('form.cutOut.sizeCm'),
+    limit: fieldLimit('form.cutOut.sizeCm'),
     perCm: 2,
-    set: (sizeCm) => changeForm({ cutOut: { ...chosen, sizeCm } }),
+    set: (sizeCm) => changeFormSpec({ cutOut: { ...chosen, sizeCm } }),
   });
 }
 

@@ -4,7 +4,7 @@ import { Dial } from '../../../shared/ui/Dial/Dial.js';
 import { Fig } from '../../../shared/ui/Figure/Fig.js';
 import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../../state/changeSpec.js';
-import { changeForm } from '../../../state/changeSpec.js';
+import { changeFormSpec } from '../../../state/changeSpec.js';
 import { borderStops, discStops } from '../../words.js';
 import classes from '../../../shared/ui/stations.module.css';
 
@@ -17,7 +17,7 @@ export function FreeFormPart({ spec, plan }: StationProps) {
     const next = { ...chosen, ...part };
     // A border never leaves less than a handful of fruit in the middle.
     const most = Math.max(1, Math.floor((next.discCm - 6) / 0.2) / 10);
-    changeForm({ freeForm: { ...next, borderCm: Math.min(next.borderCm, most) } });
+    changeFormSpec({ freeForm: { ...next, borderCm: Math.min(next.borderCm, most) } });
   };
   return (
     <div className={classes.row}>

@@ -1,8 +1,8 @@
 import type { PiePlan } from '@mardle/core';
-import { limitOf, topAs, usualFreeForm } from '@mardle/core';
+import { fieldLimit, topAs, usualFreeForm } from '@mardle/core';
 import { juiceColour } from '../../../shared/format/fruitColours.js';
 import above from '../shared/Above.module.css';
-import { changeForm } from '../../../state/changeSpec.js';
+import { changeFormSpec } from '../../../state/changeSpec.js';
 import type { FormView, SliceTopProps } from '../form-view.js';
 import type { HandleLayer } from '../shared/Handles.js';
 import { OnSlice } from '../shared/Pastry.js';
@@ -44,9 +44,9 @@ function borderHandle({ build, spec }: PiePlan): HandleLayer | null {
         at: [border.apertureCm / 2, 0],
         along: [-1, 0],
         valueCm: chosen.borderCm,
-        limit: limitOf('form.freeForm.borderCm'),
+        limit: fieldLimit('form.freeForm.borderCm'),
         perCm: 1,
-        set: (borderCm) => changeForm({ freeForm: { ...chosen, borderCm } }),
+        set: (borderCm) => changeFormSpec({ freeForm: { ...chosen, borderCm } }),
       },
     ],
   };

@@ -4,7 +4,7 @@ import { Dial } from '../../../shared/ui/Dial/Dial.js';
 import { Fig } from '../../../shared/ui/Figure/Fig.js';
 import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../../state/changeSpec.js';
-import { changeForm } from '../../../state/changeSpec.js';
+import { changeFormSpec } from '../../../state/changeSpec.js';
 import { handCountStops, handDiscStops } from '../../words.js';
 import classes from '../../../shared/ui/stations.module.css';
 
@@ -13,7 +13,7 @@ export function HandPiePart({ spec, plan }: StationProps) {
   const units = useSettings((state) => state.units);
   const chosen = spec.form.handPie ?? usualHandPie;
   const figures = plan?.figures ?? {};
-  const set = (part: Partial<HandPieSpec>): void => changeForm({ handPie: { ...chosen, ...part } });
+  const set = (part: Partial<HandPieSpec>): void => changeFormSpec({ handPie: { ...chosen, ...part } });
   return (
     <div className={classes.row}>
       <Dial

@@ -1,10 +1,10 @@
 import type { PiePlan } from '@mardle/core';
-import { limitOf, topAs, usualHandPie } from '@mardle/core';
-import { changeForm } from '../../../state/changeSpec.js';
+import { fieldLimit, topAs, usualHandPie } from '@mardle/core';
+import { changeFormSpec } from '../../../state/changeSpec.js';
 import above from '../shared/Above.module.css';
 import type { FormView } from '../form-view.js';
 import type { HandleLayer } from '../shared/Handles.js';
-import { Lid, LidOnSlice } from '../shared/Lid.js';
+import { LidDrawing, LidOnSlice } from '../shared/Lid.js';
 import { usualView } from '../shared/usual.js';
 import { HandPiePart } from './HandPiePart.js';
 
@@ -39,9 +39,9 @@ function discHandle(plan: PiePlan): HandleLayer {
         at: [x + r, y],
         along: [1, 0],
         valueCm: chosen.discCm,
-        limit: limitOf('form.handPie.discCm'),
+        limit: fieldLimit('form.handPie.discCm'),
         perCm: 2,
-        set: (discCm) => changeForm({ handPie: { ...chosen, discCm } }),
+        set: (discCm) => changeFormSpec({ handPie: { ...chosen, discCm } }),
       },
     ],
   };
@@ -77,7 +77,7 @@ export const handPie: FormView = {
   FromAbove: TrayAbove,
   handles: discHandle,
   SectionTop: ({ section, colour }) => (
-    <Lid section={section} colour={colour} vents={1} riseCm={section.profile.depthCm * 1.5} restsCm={0} />
+    <LidDrawing section={section} colour={colour} vents={1} riseCm={section.profile.depthCm * 1.5} restsCm={0} />
   ),
   SliceTop: LidOnSlice,
   covered: 'folded in pastry',

@@ -7,7 +7,7 @@ import { Dial } from '../../../shared/ui/Dial/Dial.js';
 import { Fig } from '../../../shared/ui/Figure/Fig.js';
 import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../../state/changeSpec.js';
-import { changeForm } from '../../../state/changeSpec.js';
+import { changeFormSpec } from '../../../state/changeSpec.js';
 import { widestCm } from './widest.js';
 import { WeaveSteps } from './weave/WeaveSteps.js';
 import { stripStops, stripWidthStops } from '../../words.js';
@@ -33,7 +33,7 @@ export function LatticePart({ spec, plan }: StationProps) {
   const set = (part: Partial<LatticeSpec>): void => {
     const next = { ...chosen, ...part };
     const widest = widestCm(next, top);
-    changeForm({
+    changeFormSpec({
       lattice: {
         ...next,
         widthCm: Math.min(next.widthCm, widest),

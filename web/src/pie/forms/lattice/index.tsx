@@ -1,11 +1,11 @@
 import type { PiePlan, StripStyle } from '@mardle/core';
-import { limitOf, topAs, topOutline, usualLattice, weaveSteps } from '@mardle/core';
+import { fieldLimit, topAs, topOutline, usualLattice, weaveSteps } from '@mardle/core';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
 import { Slabs, StripsOnSlice } from '../shared/Pastry.js';
 import { usualView } from '../shared/usual.js';
 import { juiceOf } from '../shared/Above.js';
 import type { HandleLayer } from '../shared/Handles.js';
-import { changeForm } from '../../../state/changeSpec.js';
+import { changeFormSpec } from '../../../state/changeSpec.js';
 import { LatticePart } from './LatticePart.js';
 import { widestCm } from './widest.js';
 import { LatticePlan, latticeBox } from './weave/LatticePlan.js';
@@ -59,7 +59,7 @@ function stripHandle({ build, spec }: PiePlan): HandleLayer | null {
   if (!strips || !strip) return null;
   const top = topOutline(spec.dish);
   const chosen = spec.form.lattice ?? usualLattice;
-  const limit = limitOf('form.lattice.widthCm');
+  const limit = fieldLimit('form.lattice.widthCm');
   return {
     box: latticeBox(top),
     turned: false,
@@ -71,7 +71,7 @@ function stripHandle({ build, spec }: PiePlan): HandleLayer | null {
         valueCm: chosen.widthCm,
         limit: { ...limit, most: Math.min(limit.most, widestCm(chosen, top)) },
         perCm: 2,
-        set: (widthCm) => changeForm({ lattice: { ...chosen, widthCm } }),
+        set: (widthCm) => changeFormSpec({ lattice: { ...chosen, widthCm } }),
       },
     ],
   };

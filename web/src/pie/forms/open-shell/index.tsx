@@ -3,7 +3,7 @@ import { Dial } from '../../../shared/ui/Dial/Dial.js';
 import { Fig } from '../../../shared/ui/Figure/Fig.js';
 import classes from '../../../shared/ui/stations.module.css';
 import type { StationProps } from '../../../state/changeSpec.js';
-import { changeForm } from '../../../state/changeSpec.js';
+import { changeFormSpec } from '../../../state/changeSpec.js';
 import { weightStops } from '../../words.js';
 import type { FormView } from '../form-view.js';
 import { OpenAbove } from '../shared/Above.js';
@@ -21,7 +21,7 @@ function OpenPart({ spec, plan }: StationProps) {
         stops={weightStops}
         hair={1}
         shown={weightsMin === 0 ? 'pricked instead' : `${weightsMin} min`}
-        onChange={(next) => changeForm({ shell: { weightsMin: Math.round(next) } })}
+        onChange={(next) => changeFormSpec({ shell: { weightsMin: Math.round(next) } })}
       />
       <div className={classes.facts}>
         <p>

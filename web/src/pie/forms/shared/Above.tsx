@@ -1,11 +1,11 @@
 import type { Outline, PiePlan } from '@mardle/core';
-import { limitOf, topOutline, usualCrumb } from '@mardle/core';
+import { fieldLimit, topOutline, usualCrumb } from '@mardle/core';
 import type { ReactNode } from 'react';
 import { juiceColour } from '../../../shared/format/fruitColours.js';
-import { changeForm } from '../../../state/changeSpec.js';
+import { changeFormSpec } from '../../../state/changeSpec.js';
 import classes from './Above.module.css';
 import type { Handle, HandleLayer } from './Handles.js';
-import { lumpCmOf } from './lump.js';
+import { lumpSizeCm } from './lump.js';
 import { OutlineShape, TopShape } from './TopShape.js';
 
 interface AboveProps {
@@ -79,9 +79,9 @@ export function slitHandle(plan: PiePlan): HandleLayer | null {
     at: [0, -from],
     along: [0, -1],
     valueCm: ventLengthCm,
-    limit: limitOf('form.ventLengthCm'),
+    limit: fieldLimit('form.ventLengthCm'),
     perCm: single ? 2 : 1,
-    set: (next) => changeForm({ ventLengthCm: next }),
+    set: (next) => changeFormSpec({ ventLengthCm: next }),
   });
 }
 
@@ -122,15 +122,15 @@ const LEAST_LUMP_CM = 0.9;
 /** The lump in the middle is pulled larger. */
 export function lumpHandle(plan: PiePlan): HandleLayer {
   const crumb = plan.spec.form.crumb ?? usualCrumb;
-  const valueCm = lumpCmOf(plan.spec.form);
+  const valueCm = lumpSizeCm(plan.spec.form);
   return handlesAbove(plan, {
     label: 'Size of the lumps',
     at: [Math.max(LEAST_LUMP_CM, valueCm) / 2, 0],
     along: [1, 0],
     valueCm,
-    limit: limitOf('form.crumb.lumpCm'),
+    limit: fieldLimit('form.crumb.lumpCm'),
     perCm: 2,
-    set: (lumpCm) => changeForm({ crumb: { ...crumb, lumpCm } }),
+    set: (lumpCm) => changeFormSpec({ crumb: { ...crumb, lumpCm } }),
   });
 }
 
@@ -138,7 +138,7 @@ export function lumpHandle(plan: PiePlan): HandleLayer {
 export function CrumbAbove({ plan }: { readonly plan: PiePlan }) {
   const top = topOutline(plan.build.vessel.dish);
   const { openShare } = plan.build.top;
-  const lumpCm = Math.max(LEAST_LUMP_CM, lumpCmOf(plan.spec.form));
+  const lumpCm = Math.max(LEAST_LUMP_CM, lumpSizeCm(plan.spec.form));
   const r = (lumpCm / 2) * (1.25 - openShare);
   return (
     <Above plan={plan} label={`crumb over the whole top, ${Math.round(100 * openShare)} % left bare`}>

@@ -5,9 +5,9 @@ import { Dial } from '../../../shared/ui/Dial/Dial.js';
 import { Fig } from '../../../shared/ui/Figure/Fig.js';
 import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../../state/changeSpec.js';
-import { changeForm } from '../../../state/changeSpec.js';
+import { changeFormSpec } from '../../../state/changeSpec.js';
 import { coverStops, lumpStops } from '../../words.js';
-import { lumpCmOf } from './lump.js';
+import { lumpSizeCm } from './lump.js';
 import { OwnMix } from './OwnMix.js';
 import classes from '../../../shared/ui/stations.module.css';
 
@@ -26,9 +26,9 @@ export function CrumbPart({ spec, plan }: StationProps) {
   const chosen = spec.form.crumb ?? usualCrumb;
   const figures = plan?.figures ?? {};
   const crumb = builtInLarder.crumbs.get(chosen.school);
-  const set = (part: Partial<CrumbSpec>): void => changeForm({ crumb: { ...chosen, ...part } });
+  const set = (part: Partial<CrumbSpec>): void => changeFormSpec({ crumb: { ...chosen, ...part } });
   const amount = figures['crumb.mass'];
-  const lumpCm = lumpCmOf(spec.form);
+  const lumpCm = lumpSizeCm(spec.form);
   return (
     <>
       <Choice

@@ -3,7 +3,7 @@ import type { PiePlan } from '@mardle/core';
 import classes from '../../CrossSection/CrossSection.module.css';
 import { capAt, lidPath } from '../../CrossSection/geometry.js';
 import type { Section } from '../../CrossSection/section-shape.js';
-import type { Say, SliceTopProps } from '../form-view.js';
+import type { SayQuantity, SliceTopProps } from '../form-view.js';
 import { OnSlice } from './Pastry.js';
 import { sliceFrame, topFrame } from './top-frame.js';
 
@@ -17,7 +17,7 @@ interface LidProps {
 }
 
 /** A closed sheet of pastry with slits in it, seen from the side. */
-export function Lid({ section, colour, vents, riseCm, restsCm }: LidProps) {
+export function LidDrawing({ section, colour, vents, riseCm, restsCm }: LidProps) {
   const { profile, crustCm, rimCm } = section;
   const { half } = topFrame(section);
   const depthCm = restsCm - (section.lined ? 0 : crustCm);
@@ -42,7 +42,7 @@ const LEAST_RISE_CM = 0.15;
 /** A lid over the whole top of a dish. */
 export function DishLid({ section, colour, vents }: Pick<LidProps, 'section' | 'colour' | 'vents'>) {
   return (
-    <Lid
+    <LidDrawing
       section={section}
       colour={colour}
       vents={vents}
@@ -64,5 +64,5 @@ export function LidOnSlice({ shape, colour }: SliceTopProps) {
   );
 }
 
-export const lidLine = ({ build }: PiePlan, say: Say): string =>
+export const lidLine = ({ build }: PiePlan, say: SayQuantity): string =>
   `lid ${say(topAs('lid', build.top)?.sheet.outline.lengthCm ?? 0, 'cm')}`;

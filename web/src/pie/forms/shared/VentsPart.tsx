@@ -3,7 +3,7 @@ import { Dial } from '../../../shared/ui/Dial/Dial.js';
 import { Fig } from '../../../shared/ui/Figure/Fig.js';
 import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../../state/changeSpec.js';
-import { changeForm } from '../../../state/changeSpec.js';
+import { changeFormSpec } from '../../../state/changeSpec.js';
 import { ventLengthStops, ventStops } from '../../words.js';
 import classes from '../../../shared/ui/stations.module.css';
 
@@ -19,7 +19,7 @@ export function VentsPart({ spec, plan }: StationProps) {
         stops={ventStops}
         hair={1}
         shown={`${spec.form.vents} slits`}
-        onChange={(vents) => changeForm({ vents: Math.round(vents) })}
+        onChange={(vents) => changeFormSpec({ vents: Math.round(vents) })}
       />
       <Dial
         label="Each slit"
@@ -27,7 +27,7 @@ export function VentsPart({ spec, plan }: StationProps) {
         stops={ventLengthStops}
         hair={0.5}
         shown={showText(spec.form.ventLengthCm, 'cm', units)}
-        onChange={(ventLengthCm) => changeForm({ ventLengthCm })}
+        onChange={(ventLengthCm) => changeFormSpec({ ventLengthCm })}
       />
       <div className={classes.facts}>
         <p>

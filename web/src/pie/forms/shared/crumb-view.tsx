@@ -4,7 +4,7 @@ import { pieces } from '../../CrossSection/geometry.js';
 import type { FormView, SectionTopProps, SliceTopProps } from '../form-view.js';
 import { CrumbPart } from './CrumbPart.js';
 import { CrumbAbove, lumpHandle } from './Above.js';
-import { lumpCmOf } from './lump.js';
+import { lumpSizeCm } from './lump.js';
 import { AlongSlice } from './Pastry.js';
 import { sliceFrame, topFrame } from './top-frame.js';
 import { usualView } from './usual.js';
@@ -14,7 +14,7 @@ const LEAST_LUMP_CM = 0.35;
 function CrumbSection({ plan, section, colour }: SectionTopProps) {
   const { half, surfaceY, pastryCm } = topFrame(section);
   const thicknessCm = topAs('crumb', plan.build.top)?.crumb.thicknessCm ?? 0;
-  const lumpCm = Math.max(LEAST_LUMP_CM, lumpCmOf(plan.spec.form));
+  const lumpCm = Math.max(LEAST_LUMP_CM, lumpSizeCm(plan.spec.form));
   return (
     <>
       {pieces(half * 1.98, thicknessCm, lumpCm)

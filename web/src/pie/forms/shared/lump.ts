@@ -4,4 +4,4 @@ import type { FormSpec } from '@mardle/core';
 const USUAL_LUMP_CM = 0.6;
 
 /** Across a lump of crumb, cm. */
-export const lumpCmOf = ({ crumb }: Pick<FormSpec, 'crumb'>): number => crumb?.lumpCm ?? USUAL_LUMP_CM;
+export const lumpSizeCm = ({ crumb }: Pick<FormSpec, 'crumb'>): number => crumb?.lumpCm ?? USUAL_LUMP_CM;

@@ -30,7 +30,7 @@ export const timeNow = (now = new Date()): string =>
 const NAMED: Readonly<Record<string, string>> = { noon: '12:00', midday: '12:00', midnight: '00:00' };
 
 /** The hour of the day by half of it: 12 am is midnight, 12 pm is noon. */
-function hourOf(hours: number, half: string | undefined): number {
+function clockHour(hours: number, half: string | undefined): number {
   if (half === undefined) return hours;
   if (hours < 1 || hours > 12) return NaN;
   return (hours % 12) + (half.startsWith('p') ? 12 : 0);
@@ -42,7 +42,7 @@ export function readTime(text: string): string | null {
   const named = NAMED[plain];
   if (named !== undefined) return named;
   const match = /^(\d{1,2})(?:[:.]?(\d{2}))?\s*(?:([ap])\.?m\.?|h|o['’]?clock)?$/.exec(plain);
-  const hours = hourOf(Number(match?.[1]), match?.[3]);
+  const hours = clockHour(Number(match?.[1]), match?.[3]);
   const minutes = Number(match?.[2] ?? 0);
   if (!match || !(hours >= 0 && hours <= 23) || minutes > 59) return null;
   return `${String(hours).padStart(2, '0')}:${String(minutes).padStart(2, '0')}`;

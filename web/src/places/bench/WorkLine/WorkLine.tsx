@@ -2,7 +2,7 @@ import type { Advice, PiePlan, PieSpec, Station } from '@mardle/core';
 import { showMeasured, stations } from '@mardle/core';
 import { IconAlertTriangle } from '@tabler/icons-react';
 import { memo } from 'react';
-import { measuresOf } from '../../../shared/format/measures.js';
+import { measureFinder } from '../../../shared/format/measures.js';
 import { useSettings } from '../../../state/settings.js';
 import classes from './WorkLine.module.css';
 import { stationResults } from './results.js';
@@ -31,7 +31,7 @@ const needsDoing = ({ id, level }: Advice): boolean =>
 export const WorkLine = memo(function WorkLine({ spec, plan, open, onOpen }: WorkLineProps) {
   const units = useSettings((state) => state.units);
   const first = useSettings((state) => state.first);
-  const measures = measuresOf(plan);
+  const measures = measureFinder(plan);
   const results = stationResults(spec, plan, (value, unit, figure = '') =>
     showMeasured({ value, unit, mlPerG: measures.get(figure) }, units, first),
   );

@@ -1,11 +1,11 @@
 import type { PiePlan, PieSpec, Station } from '@mardle/core';
 import { builtInLarder, formOf, markOnKnob } from '@mardle/core';
-import type { Say } from '../../../pie/forms/form-view.js';
+import type { SayQuantity } from '../../../pie/forms/form-view.js';
 import { viewOf } from '../../../pie/forms/index.js';
 import { nearestStop } from '../../../shared/ui/Dial/Dial.js';
 import { juicinessStops } from '../../../pie/words.js';
 
-function fruitLine(spec: PieSpec, plan: PiePlan, say: Say): string {
+function fruitLine(spec: PieSpec, plan: PiePlan, say: SayQuantity): string {
   const names = plan.filling.batch.fruits.map(({ fruit }) => fruit.label.toLowerCase()).join(', ');
   const [first] = spec.filling.fruits;
   const ripeness =
@@ -13,7 +13,7 @@ function fruitLine(spec: PieSpec, plan: PiePlan, say: Say): string {
   return `${say(plan.filling.batch.massG, 'g', 'fruit.mass')} ${names}${ripeness}`;
 }
 
-function juiceLine(spec: PieSpec, plan: PiePlan, say: Say): string {
+function juiceLine(spec: PieSpec, plan: PiePlan, say: SayQuantity): string {
   const { thickenerG, dose, sugar } = plan.filling;
   const [first] = spec.filling.thickeners;
   const name =
@@ -29,7 +29,7 @@ function juiceLine(spec: PieSpec, plan: PiePlan, say: Say): string {
   return `${sweet}, ${dosed} ${name}${band}`;
 }
 
-function ovenLine(spec: PieSpec, plan: PiePlan, say: Say): string {
+function ovenLine(spec: PieSpec, plan: PiePlan, say: SayQuantity): string {
   if (!plan.bake) return 'working out the bake …';
   const [first, second] = plan.bake.stages;
   const at = (tempC: number): string => markOnKnob(tempC, spec.bake.oven.knob) ?? say(tempC, 'C');
@@ -39,7 +39,7 @@ function ovenLine(spec: PieSpec, plan: PiePlan, say: Say): string {
 
 const shellWords = { made: '', bought: 'bought shell', frozen: 'shell from the freezer' } as const;
 
-function pastryLine({ spec, build }: PiePlan, dough: string, say: Say): string {
+function pastryLine({ spec, build }: PiePlan, dough: string, say: SayQuantity): string {
   const shell = formOf(spec.form.kind).lined ? shellWords[spec.pastry.base ?? 'made'] : '';
   const mixed = build.dough.massG > 0 ? `${say(build.dough.massG, 'g')} ${dough}` : '';
   const base = build.base ? `base ${say(build.base.outline.lengthCm, 'cm')}` : '';
@@ -47,7 +47,7 @@ function pastryLine({ spec, build }: PiePlan, dough: string, say: Say): string {
 }
 
 /** The result of each station as one short line. */
-export function stationResults(spec: PieSpec, plan: PiePlan | null, say: Say): Record<Station, string> {
+export function stationResults(spec: PieSpec, plan: PiePlan | null, say: SayQuantity): Record<Station, string> {
   const dough = builtInLarder.doughs.get(spec.pastry.dough)?.label.toLowerCase() ?? '';
   const wash = builtInLarder.washes.get(spec.pastry.wash)?.label.toLowerCase() ?? '';
   if (!plan) {

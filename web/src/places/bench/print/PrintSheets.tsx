@@ -1,6 +1,6 @@
 import { Button, Checkbox, Group, Modal } from '@mantine/core';
 import type { Page, PaperName, PiePlan } from '@mardle/core';
-import { pageSvg, paperNames, papers, templatesOf, tile } from '@mardle/core';
+import { pageSvg, paperNames, papers, makeTemplates, tile } from '@mardle/core';
 import { IconFileTypePdf } from '@tabler/icons-react';
 import { useMemo, useState } from 'react';
 import { Choice } from '../../../shared/ui/Choice/Choice.js';
@@ -26,7 +26,7 @@ export function PrintSheets({ pieId, plan, onClose }: PrintSheetsProps) {
   const sheets = useMemo(
     (): { readonly id: string; readonly title: string; readonly pages: readonly Page[] }[] => [
       { id: 'slip', title: 'The slip, for the wall', pages: slip },
-      ...templatesOf(plan, units).map((drawing) => ({
+      ...makeTemplates(plan, units).map((drawing) => ({
         id: drawing.id,
         title: drawing.title,
         pages: tile(drawing, paper),

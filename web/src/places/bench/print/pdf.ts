@@ -2,8 +2,8 @@ import type { LineRole, Mark, Page } from '@mardle/core';
 import { drawnWords } from './drawn.js';
 import type { PaperFonts } from './fonts.js';
 import { paperFonts } from './fonts.js';
-import type { Has, Run } from './runs.js';
-import { runsOf } from './runs.js';
+import type { Has, PrintRun } from './runs.js';
+import { printRuns } from './runs.js';
 
 const POINTS_PER_MM = 72 / 25.4;
 
@@ -34,7 +34,7 @@ interface SetRun {
   readonly draw: (x: number, y: number) => void;
 }
 
-async function setRun(pdf: Pdf, run: Run, weight: Weight, size: number): Promise<SetRun> {
+async function setRun(pdf: Pdf, run: PrintRun, weight: Weight, size: number): Promise<SetRun> {
   const { text, font, fraction } = run;
   if (font === null) {
     const drawn = await drawnWords(text, size, weight === 'bold');
@@ -79,7 +79,7 @@ async function writeText(pdf: Pdf, mark: TextMark, signs: Readonly<Record<Weight
   const weight: Weight = mark.bold ? 'bold' : 'regular';
   const size = mark.sizeMm * POINTS_PER_MM;
   const runs: SetRun[] = [];
-  for (const run of runsOf(mark.text, signs[weight])) runs.push(await setRun(pdf, run, weight, size));
+  for (const run of printRuns(mark.text, signs[weight])) runs.push(await setRun(pdf, run, weight, size));
   const width = runs.reduce((sum, run) => sum + run.width, 0);
   let x = mark.x * POINTS_PER_MM - before[mark.anchor] * width;
   for (const run of runs) {

@@ -8,7 +8,7 @@ import {
   slipPages,
   slipWords,
   starterSpec,
-  templatesOf,
+  makeTemplates,
   tile,
 } from '@mardle/core';
 import { useSettings } from '../../../state/settings.js';
@@ -16,7 +16,7 @@ import { planOf, renderInKitchen } from '../../../test/kitchen.js';
 import { drawingOf, wordsOf } from '../../../test/readPdf.js';
 import { pagesPdf } from './pdf.js';
 import { PrintSheets } from './PrintSheets.js';
-import { runsOf } from './runs.js';
+import { printRuns } from './runs.js';
 
 jest.mock('./fonts.js', () => jest.requireActual('../../../test/paperFonts.js'));
 
@@ -24,7 +24,7 @@ const POINTS_PER_MM = 72 / 25.4;
 
 const pages = (paper: 'a4' | 'letter'): Page[] => {
   const plan = planOf(changeForm(starterSpec, 'free_form').spec);
-  return templatesOf(plan).flatMap((drawing) => tile(drawing, paper));
+  return makeTemplates(plan).flatMap((drawing) => tile(drawing, paper));
 };
 
 describe('the PDF', () => {
@@ -50,7 +50,7 @@ describe('the PDF', () => {
 
   it('draws a disc as wide as it is rolled', async () => {
     const plan = planOf(changeForm(starterSpec, 'hand_pie').spec);
-    const [disc] = templatesOf(plan);
+    const [disc] = makeTemplates(plan);
     const text = await drawingOf(await pagesPdf(tile(disc!, 'a4'), 'Hand pies'));
     const edge = [...text.matchAll(/(-?[\d.]+) (-?[\d.]+) [ml]\n/g)].map(([, x, y]) => [
       Number(x),
@@ -110,7 +110,7 @@ describe('stretches of text', () => {
   const latin = (code: number): boolean => code < 0x100 || code === 0x2044;
   const more = (code: number): boolean => code >= 0x100 && code < 0x180;
   const told = (text: string) =>
-    runsOf(text, [latin, more]).map(({ text: part, font, fraction }) => [part, fraction ? 'fraction' : font]);
+    printRuns(text, [latin, more]).map(({ text: part, font, fraction }) => [part, fraction ? 'fraction' : font]);
 
   it.each([
     ['Damson', [['Damson', 0]]],

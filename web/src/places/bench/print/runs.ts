@@ -1,5 +1,5 @@
 /** A stretch of text that one font can write, or none. */
-export interface Run {
+export interface PrintRun {
   readonly text: string;
   /** Which of the fonts has its signs; null when none has. */
   readonly font: number | null;
@@ -17,17 +17,17 @@ const plainSpaces = (text: string): string => text.replace(/[\u202f\u2009]/g, '\
  * Text split by what can write it: the first font that has a sign, figures round a stroke where a fraction has no sign of its
  * own, and null for what no font of ours has.
  */
-export function runsOf(text: string, fonts: readonly Has[]): Run[] {
+export function printRuns(text: string, fonts: readonly Has[]): PrintRun[] {
   const fontOf = (sign: string): number | null => {
     const found = fonts.findIndex((has) => has(sign.codePointAt(0) ?? 0));
     return found < 0 ? null : found;
   };
-  const runs: Run[] = [];
+  const runs: PrintRun[] = [];
   for (const sign of plainSpaces(text.normalize('NFC'))) {
     const font = fontOf(sign);
     const parts = sign.normalize('NFKD');
     const fraction = font === null && parts.includes('\u2044');
-    const next: Run = fraction ? { text: parts, font: 0, fraction } : { text: sign, font, fraction };
+    const next: PrintRun = fraction ? { text: parts, font: 0, fraction } : { text: sign, font, fraction };
     const last = runs.at(-1);
     // A space within another script belongs to it.
     const joins = last && !last.fraction && !fraction && (last.font === font || isSpaceAfter(last, sign));
@@ -37,4 +37,4 @@ export function runsOf(text: string, fonts: readonly Has[]): Run[] {
   return runs;
 }
 
-const isSpaceAfter = (last: Run, sign: string): boolean => last.font === null && sign === ' ';
+const isSpaceAfter = (last: PrintRun, sign: string): boolean => last.font === null && sign === ' ';

@@ -1,5 +1,5 @@
 import type { AmountWay, BatchFruit, Unit } from '@mardle/core';
-import { amountsOf, amountWays, limitOf, preparedFrom } from '@mardle/core';
+import { fruitAmounts, amountWays, fieldLimit, preparedFrom } from '@mardle/core';
 import type { Limit } from '../../../shared/ui/QuantityField.js';
 import { QuantityField } from '../../../shared/ui/QuantityField.js';
 import classes from '../../../shared/ui/stations.module.css';
@@ -9,7 +9,7 @@ interface FruitAmountProps {
   readonly onChange: (preparedG: number) => void;
 }
 
-const massLimit = limitOf('filling.fruitMassG');
+const massLimit = fieldLimit('filling.fruitMassG');
 
 /** As much as the scale would take, counted another way. */
 const counted = (most: number): Limit => ({ least: 0.1, most, remedy: 'Count what there is.' });
@@ -25,7 +25,7 @@ const ways: Readonly<
 
 /** One amount said in four ways; type whichever you know, the others follow. */
 export function FruitAmount({ item, onChange }: FruitAmountProps) {
-  const amounts = amountsOf(item.fruit, item.part, item.massG);
+  const amounts = fruitAmounts(item.fruit, item.part, item.massG);
   return (
     <div className={classes.row} role="group" aria-label={`Amount of ${item.fruit.label}`}>
       {amountWays.map((way) => {

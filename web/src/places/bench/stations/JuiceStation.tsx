@@ -8,7 +8,7 @@ import { ButterPart, SpicePart } from './juice/SpicePart.js';
 import { BesidePart } from './juice/BesidePart.js';
 import { SugarsPart } from './juice/SugarsPart.js';
 import { SugarAndSet } from './juice/SugarAndSet.js';
-import { ThickenerPart } from './juice/ThickenerPart.js';
+import { ThickenerChoice } from './juice/ThickenerPart.js';
 
 interface JuiceStationProps extends StationProps {
   readonly pieId: string;
@@ -25,7 +25,7 @@ export function JuiceStation({ pieId, ...props }: JuiceStationProps) {
       leaves={[
         { id: 'sugar', word: 'Sweet and set', content: () => <SugarAndSet {...props} /> },
         { id: 'sugars', word: 'Sugars', content: () => <SugarsPart {...props} /> },
-        { id: 'thickener', word: 'Thickener', content: () => <ThickenerPart {...props} /> },
+        { id: 'thickener', word: 'Thickener', content: () => <ThickenerChoice {...props} /> },
         { id: 'preparation', word: 'Preparation', content: () => <PreparationPart {...props} /> },
         { id: 'beside', word: 'Liquid, jam', content: () => <BesidePart {...props} /> },
         { id: 'butter', word: 'Butter, zest', content: () => <ButterPart {...props} /> },

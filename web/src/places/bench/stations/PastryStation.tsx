@@ -17,7 +17,7 @@ import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../../state/changeSpec.js';
 import { changePastry, changeSpec } from '../../../state/changeSpec.js';
 import { batchStops, thicknessStops } from '../../../pie/words.js';
-import { DayDough } from './pastry/DayDough.js';
+import { DoughForDay } from './pastry/DayDough.js';
 import { DoughFacts } from './pastry/DoughFacts.js';
 import { QuantityField } from '../../../shared/ui/QuantityField.js';
 import classes from '../../../shared/ui/stations.module.css';
@@ -168,7 +168,7 @@ export function PastryStation({ spec, plan }: StationProps) {
       leaves={[
         { id: 'dough', word: 'Dough', content: () => <DoughPart spec={spec} plan={plan} /> },
         { id: 'ready', word: 'There already', content: () => <ReadyPart spec={spec} /> },
-        { id: 'day', word: 'Dough for a day', content: () => <DayDough spec={spec} plan={plan} /> },
+        { id: 'day', word: 'Dough for a day', content: () => <DoughForDay spec={spec} plan={plan} /> },
       ]}
     />
   );

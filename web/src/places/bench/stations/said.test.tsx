@@ -1,5 +1,5 @@
 import type { PieSpec } from '@mardle/core';
-import { changeForm, eatenHow, eatenRules, starterSpec } from '@mardle/core';
+import { changeForm, eatenHow, servingRules, starterSpec } from '@mardle/core';
 import { fireEvent, screen, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { useSettings } from '../../../state/settings.js';
@@ -71,9 +71,9 @@ describe('the juice', () => {
   it.each(eatenHow)('eaten %s brings the set that suits it', async (eaten) => {
     const user = userEvent.setup();
     const spec = show();
-    await user.click(screen.getByRole('radio', { name: eatenRules[eaten].label }));
+    await user.click(screen.getByRole('radio', { name: servingRules[eaten].label }));
     expect(spec().filling.eaten).toBe(eaten);
-    expect(spec().filling.set).toBe(eatenRules[eaten].set);
+    expect(spec().filling.set).toBe(servingRules[eaten].set);
   });
 
   it('takes a second sugar and lets it go', async () => {

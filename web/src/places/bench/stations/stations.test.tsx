@@ -8,7 +8,7 @@ import { FruitStation } from './FruitStation.js';
 import { PreparationPart } from './juice/PreparationPart.js';
 import { SpicePart } from './juice/SpicePart.js';
 import { SugarAndSet } from './juice/SugarAndSet.js';
-import { ThickenerPart } from './juice/ThickenerPart.js';
+import { ThickenerChoice } from './juice/ThickenerPart.js';
 import { PastryStation } from './PastryStation.js';
 import { QuantityField } from '../../../shared/ui/QuantityField.js';
 import { TopStation } from './TopStation.js';
@@ -139,7 +139,7 @@ describe('stations change the spec on the bench', () => {
   it('thickener: each says what it takes for this set', async () => {
     const user = userEvent.setup();
     const spec = layOnBench();
-    renderInKitchen(<ThickenerPart spec={spec()} plan={planOf()} />);
+    renderInKitchen(<ThickenerChoice spec={spec()} plan={planOf()} />);
     const grams = (name: RegExp): number =>
       Number(/([\d.]+)\sg/.exec(screen.getByRole('radio', { name }).textContent)?.[1]);
     expect(grams(/Plain flour/)).toBeGreaterThan(1.6 * grams(/Corn starch/));

@@ -1,7 +1,7 @@
 import { Group, NumberInput, Table } from '@mantine/core';
 import { useDebouncedCallback } from '@mantine/hooks';
-import type { DayAmount, Stocked, ToBuy, UnitSystem } from '@mardle/core';
-import { buyDay, nothingStocked, showText, typedUnit, usualBuying } from '@mardle/core';
+import type { WeighingLine, StockedItem, BuyingLine, UnitSystem } from '@mardle/core';
+import { makeBuyingList, nothingStocked, showText, typedUnit, usualBuying } from '@mardle/core';
 import { useMemo, useState } from 'react';
 import type { Limit } from '../../../shared/ui/QuantityField.js';
 import { useKeepRow, useOwnRows } from '../../../shared/api/larder.js';
@@ -22,7 +22,7 @@ const WIDE_PX = 680;
 const anyMass: Limit = { least: 0, most: 1e6, remedy: 'Write what it weighs.' };
 const packMass: Limit = { least: 1, most: 1e6, remedy: 'Write what a pack weighs.' };
 
-type Sold = Pick<Stocked, 'packG' | 'packPrice'>;
+type Sold = Pick<StockedItem, 'packG' | 'packPrice'>;
 
 interface WeighedProps {
   readonly name: string;
@@ -35,7 +35,7 @@ interface WeighedProps {
 const Weighed = (props: WeighedProps) => <QuantityField {...props} unit="g" empty="" width={96} size="sm" />;
 
 interface RowProps {
-  readonly item: ToBuy;
+  readonly item: BuyingLine;
   readonly units: UnitSystem;
   /** Somebody says here how it is sold. */
   readonly onSold: (label: string) => void;
@@ -58,7 +58,7 @@ function Row({ item, units, onSold }: RowProps) {
       }),
     { delay: KEPT_AFTER_MS, flushOnUnmount: true },
   );
-  const set = (part: Partial<Stocked>): void => stock(label, { haveG, packG, packPrice, ...part });
+  const set = (part: Partial<StockedItem>): void => stock(label, { haveG, packG, packPrice, ...part });
   /** How it is sold stays with the kitchen; what is there is this day's alone. */
   const sell = (part: Partial<Sold>): void => {
     const sold = { packG, packPrice, ...part };
@@ -126,7 +126,7 @@ export function DayBuyList({ file }: { readonly file: DayFile }) {
 
 interface BuyTableProps {
   readonly file: DayFile;
-  readonly amounts: readonly DayAmount[];
+  readonly amounts: readonly WeighingLine[];
 }
 
 function BuyTable({ file, amounts }: BuyTableProps) {
@@ -148,7 +148,7 @@ function BuyTable({ file, amounts }: BuyTableProps) {
             [id, { haveG: known[id]?.haveG ?? null, packG, packPrice }] as const,
         ),
     ]);
-    return buyDay(amounts, { slices, items: all });
+    return makeBuyingList(amounts, { slices, items: all });
   }, [amounts, slices, known, sold, typed]);
   const priced = items.some(({ buysCost: cost }) => cost !== null);
   return (

@@ -1,5 +1,5 @@
 import type { Day, DayPlan, PieSpec, UnitSystem } from '@mardle/core';
-import { draftPlan, instantOf, pieLabel, showText } from '@mardle/core';
+import { draftPlan, instantAt, pieLabel, showText } from '@mardle/core';
 import { Button, Group } from '@mantine/core';
 import { IconPrinter } from '@tabler/icons-react';
 import { Fragment } from 'react';
@@ -62,7 +62,7 @@ export function DayLabels({
   const outOf = (id: string): number | null => {
     const run = plan.runs.find(({ pies }) => pies.some(({ pie }) => pie === id));
     const its = run?.pies.find(({ pie }) => pie === id);
-    return run && its ? instantOf(day, run.start + its.out) : null;
+    return run && its ? instantAt(day, run.start + its.out) : null;
   };
   return (
     <section aria-label="Labels" className={classes.page}>

@@ -1,4 +1,4 @@
-import { weighDay } from '@mardle/core';
+import { makeWeighingList } from '@mardle/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
@@ -11,7 +11,7 @@ import { tableOfBuying } from './outFiles.js';
 
 /** The slips are added up in a worker, which jsdom has not: here on this thread. */
 jest.mock('../../../shared/workers/day.js', () => ({
-  weighInWorker: (wanted: Parameters<typeof weighDay>[0]) => Promise.resolve(weighDay(wanted)),
+  weighInWorker: (wanted: Parameters<typeof makeWeighingList>[0]) => Promise.resolve(makeWeighingList(wanted)),
 }));
 
 beforeEach(layNoDay);

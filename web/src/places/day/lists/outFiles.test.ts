@@ -1,4 +1,4 @@
-import { finishDay, goesOf, instantOf, sampleDay, solveDay, starterSpec, weighDay } from '@mardle/core';
+import { finishDay, unloadGroups, instantAt, sampleDay, solveDay, starterSpec, makeWeighingList } from '@mardle/core';
 import ICAL from 'ical.js';
 import papa from 'papaparse';
 import { calendarOf, tableOfAmounts } from './outFiles.js';
@@ -12,17 +12,17 @@ const plan = found;
 it('another library reads every task of the calendar at its instant, with its alarm, also across a clock change', async () => {
   const text = await calendarOf(day, plan, 'Clocks go back');
   const events = new ICAL.Component(ICAL.parse(text) as unknown[]).getAllSubcomponents('vevent');
-  const begins = goesOf(plan).flatMap(([task]) => (task ? [task.start] : []));
+  const begins = unloadGroups(plan).flatMap(([task]) => (task ? [task.start] : []));
   expect(events).toHaveLength(begins.length);
   const starts = events
     .map((event) => new ICAL.Event(event).startDate.toJSDate().getTime())
     .sort((a, b) => a - b);
-  expect(starts).toEqual(begins.map((start) => instantOf(day, start)).sort((a, b) => a - b));
+  expect(starts).toEqual(begins.map((start) => instantAt(day, start)).sort((a, b) => a - b));
   expect(events.every((event) => event.getAllSubcomponents('valarm').length === 1)).toBe(true);
 });
 
 it('the table comes back as it went out, and a name that begins like a sum stays text', async () => {
-  const { amounts } = weighDay([{ count: 2, spec: { ...starterSpec, name: '=1+1, "odd"' } }]);
+  const { amounts } = makeWeighingList([{ count: 2, spec: { ...starterSpec, name: '=1+1, "odd"' } }]);
   const text = await tableOfAmounts(amounts);
   const { data, errors } = papa.parse<Record<string, string>>(text, { header: true });
   expect(errors).toEqual([]);

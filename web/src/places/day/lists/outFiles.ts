@@ -1,5 +1,5 @@
-import type { Day, DayAmount, DayPlan, ToBuy } from '@mardle/core';
-import { goesOf, instantOf, taskWords } from '@mardle/core';
+import type { Day, WeighingLine, DayPlan, BuyingLine } from '@mardle/core';
+import { unloadGroups, instantAt, taskWords } from '@mardle/core';
 
 const ALARM_BEFORE_S = 300;
 
@@ -7,12 +7,12 @@ const ALARM_BEFORE_S = 300;
 export async function calendarOf(day: Day, plan: DayPlan, name: string): Promise<string> {
   const { default: ical, ICalAlarmType } = await import('ical-generator');
   const calendar = ical({ name, prodId: { company: 'Mardle', product: 'Bake day' } });
-  for (const [task] of goesOf(plan)) {
+  for (const [task] of unloadGroups(plan)) {
     if (!task) continue;
     calendar.createEvent({
       id: `${day.zero}-${task.id}@mardle`,
-      start: new Date(instantOf(day, task.start)),
-      end: new Date(instantOf(day, task.end)),
+      start: new Date(instantAt(day, task.start)),
+      end: new Date(instantAt(day, task.end)),
       summary: taskWords(day, plan, task),
       description: task.hands,
       alarms: [{ type: ICalAlarmType.display, trigger: ALARM_BEFORE_S }],
@@ -24,7 +24,7 @@ export async function calendarOf(day: Day, plan: DayPlan, name: string): Promise
 const honest = (massG: number): number => (massG < 10 ? Math.round(10 * massG) / 10 : Math.round(massG));
 
 /** What the day takes as a table for other programs, grams. */
-export async function tableOfAmounts(amounts: readonly DayAmount[]): Promise<string> {
+export async function tableOfAmounts(amounts: readonly WeighingLine[]): Promise<string> {
   const { default: papa } = await import('papaparse');
   return papa.unparse(
     amounts.map(({ title, label, massG, boughtG, pies }) => ({
@@ -40,7 +40,7 @@ export async function tableOfAmounts(amounts: readonly DayAmount[]): Promise<str
 }
 
 /** What is to be bought as a table for other programs, grams and money. */
-export async function tableOfBuying(items: readonly ToBuy[]): Promise<string> {
+export async function tableOfBuying(items: readonly BuyingLine[]): Promise<string> {
   const { default: papa } = await import('papaparse');
   return papa.unparse(
     items.map(({ label, pieces, needsG, haveG, missingG, packG, packs, packPrice, buysCost }) => ({

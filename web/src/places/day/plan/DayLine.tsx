@@ -1,5 +1,5 @@
-import type { Day, DayPlan, DayTask, TaskKind, Wish } from '@mardle/core';
-import { goesOf, heatWords, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
+import type { Day, DayPlan, DayTask, TaskKind, MoveRequest } from '@mardle/core';
+import { unloadGroups, heatWords, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
 import type { CSSProperties } from 'react';
 import { useMemo, useState } from 'react';
 import { useDay } from '../../../state/day/day.js';
@@ -9,7 +9,7 @@ import { DragBox, DragLine, DropRow } from './DragLine.js';
 import { hourMarks } from '../hours.js';
 import { MoveTask } from './MoveTask.js';
 import type { Stretch } from './stretches.js';
-import { placing, stretchesOf } from './stretches.js';
+import { placing, makeStretches } from './stretches.js';
 
 interface Box {
   readonly id: string;
@@ -61,13 +61,13 @@ interface DayLineProps {
 /** The day from left to right, a row for each pair of hands and each oven, or for each pie. Nights are left out. */
 export function DayLine({ day, plan, by }: DayLineProps) {
   const units = useSettings((state) => state.units);
-  const stretches = useMemo(() => stretchesOf(plan), [plan]);
+  const stretches = useMemo(() => makeStretches(plan), [plan]);
   const at = placing(stretches);
   const dayOf = (minute: number): string => wallTime(day, minute).slice(0, 3);
   const rows =
     by === 'pies' ? pieRows(day, plan) : resourceRows(day, plan, (tempC) => showDegrees(tempC, units));
   const done = useDay((state) => state.done);
-  const [wish, setWish] = useState<{ readonly task: DayTask; readonly wish: Wish } | null>(null);
+  const [wish, setWish] = useState<{ readonly task: DayTask; readonly wish: MoveRequest } | null>(null);
   const style = (from: number, to: number): CSSProperties | null => {
     const left = at(from);
     const right = at(to);
@@ -167,7 +167,7 @@ const hasRoom = ({ width }: CSSProperties, word: string): boolean =>
 function resourceRows(day: Day, plan: DayPlan, degrees: (tempC: number) => string): Row[] {
   const hands = day.kitchen.hands.map(({ id }) => ({
     name: id,
-    boxes: goesOf(plan)
+    boxes: unloadGroups(plan)
       .flatMap(([task]) => (task?.hands === id ? [task] : []))
       .map((task) => ({
         id: task.id,

@@ -1,6 +1,6 @@
 import { Button, Checkbox, NativeSelect } from '@mantine/core';
 import type { Day, DayPlan, DayTask } from '@mardle/core';
-import { goesOf, heatWords, isWorkOn, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
+import { unloadGroups, heatWords, isWorkOn, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
 import { IconArrowsMove, IconClockPlus } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -46,7 +46,7 @@ export function DayList({ file, day, plan, shown }: DayListProps) {
       />
       <div className={classes.lists}>
         {day.kitchen.hands.map(({ id }) => {
-          const goes = goesOf(plan).filter(
+          const goes = unloadGroups(plan).filter(
             (go) =>
               go.some(({ hands }) => hands === id) &&
               (pie === '' || go.some((task) => isWorkOn(plan, task, pie))),

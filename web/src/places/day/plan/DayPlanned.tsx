@@ -1,6 +1,6 @@
 import { Button, Group, SegmentedControl } from '@mantine/core';
 import type { Day, DayPlan } from '@mardle/core';
-import { goesOf, isWhole, pieName, wholePies } from '@mardle/core';
+import { unloadGroups, isComplete, pieName, withoutShells } from '@mardle/core';
 import { IconAlertTriangle, IconCalendarDown, IconCheck } from '@tabler/icons-react';
 import { useState } from 'react';
 import { fileName, saveFile } from '../../../shared/download.js';
@@ -70,7 +70,7 @@ export function DayPlanned({ file, solved, changed, busy, onRemedy }: DayPlanned
               Calendar
             </Button>
             <span>
-              {plan.runs.length} {plan.runs.length === 1 ? 'run' : 'runs'} of the oven, {goesOf(plan).length}{' '}
+              {plan.runs.length} {plan.runs.length === 1 ? 'run' : 'runs'} of the oven, {unloadGroups(plan).length}{' '}
               things to do
             </span>
           </Group>
@@ -89,7 +89,7 @@ export function DayPlanned({ file, solved, changed, busy, onRemedy }: DayPlanned
 
 function summary(day: Day, plan: DayPlan): string {
   const late = plan.late.map(({ pie, byMin }) => `${pieName(day, pie)} by ${byMin} min`);
-  const out = wholePies(day).flatMap(({ id }) => (plan.leftOut.includes(id) ? [pieName(day, id)] : []));
+  const out = withoutShells(day).flatMap(({ id }) => (plan.leftOut.includes(id) ? [pieName(day, id)] : []));
   return [
     ...(late.length > 0 ? [`Late: ${late.join(', ')}.`] : []),
     ...(out.length > 0 ? [`No place in this day for ${out.join(', ')}.`] : []),
@@ -98,7 +98,7 @@ function summary(day: Day, plan: DayPlan): string {
 
 /** How many are in time, of all that are wanted. */
 function inTime(day: Day, plan: DayPlan | null): string {
-  const all = wholePies(day);
+  const all = withoutShells(day);
   const isNot = new Set([...(plan?.late.map(({ pie }) => pie) ?? []), ...(plan?.leftOut ?? [])]);
   const count = plan ? all.filter(({ id }) => !isNot.has(id)).length : 0;
   if (count === 0) return 'Not one pie of this day can be in time.';
@@ -112,7 +112,7 @@ function Verdict({
   busy,
   onRemedy,
 }: Omit<DayPlannedProps, 'file'>) {
-  const works = isWhole(plan);
+  const works = isComplete(plan);
   return (
     <div role="status" className={works ? classes.works : classes.fails}>
       {works ? <IconCheck aria-hidden /> : <IconAlertTriangle aria-hidden />}

@@ -8,7 +8,7 @@ import {
   useSensor,
   useSensors,
 } from '@dnd-kit/core';
-import type { DayTask, Wish } from '@mardle/core';
+import type { DayTask, MoveRequest } from '@mardle/core';
 import type { CSSProperties, ReactNode } from 'react';
 import { useId, useRef } from 'react';
 import type { Stretch } from './stretches.js';
@@ -22,7 +22,7 @@ const GRID_MIN = 5;
 interface DragLineProps {
   readonly stretches: readonly Stretch[];
   /** Hears where somebody wants a task. */
-  readonly onDrop: (task: DayTask, wish: Wish) => void;
+  readonly onDrop: (task: DayTask, wish: MoveRequest) => void;
   readonly children: ReactNode;
 }
 

@@ -1,5 +1,5 @@
 import { Modal, NativeSelect, NumberInput } from '@mantine/core';
-import type { Day, DayPlan, DayTask, Wish } from '@mardle/core';
+import type { Day, DayPlan, DayTask, MoveRequest } from '@mardle/core';
 import { moveTask, taskWords, wallTime } from '@mardle/core';
 import { useState } from 'react';
 import { useDay } from '../../../state/day/day.js';
@@ -13,7 +13,7 @@ interface MoveTaskProps {
   readonly plan: DayPlan;
   readonly task: DayTask;
   /** Where it was dropped; where it stands when it was not dragged. */
-  readonly wish: Wish;
+  readonly wish: MoveRequest;
   readonly onClose: () => void;
 }
 

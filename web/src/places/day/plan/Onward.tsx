@@ -1,6 +1,6 @@
 import { Button, Group } from '@mantine/core';
-import type { Day, DayPlan, DayTask, Happened, Mended } from '@mardle/core';
-import { goesOf, pieName, taskWords, wallTime, whatBreaks } from '@mardle/core';
+import type { Day, DayPlan, DayTask, Actuals, Repair } from '@mardle/core';
+import { unloadGroups, pieName, taskWords, wallTime, brokenRules } from '@mardle/core';
 import { useEffect, useState } from 'react';
 import { useDay } from '../../../state/day/day.js';
 import { mendInWorker } from '../../../shared/workers/day.js';
@@ -14,7 +14,7 @@ interface OnwardProps {
   /** The day as it would go. */
   readonly next: DayPlan;
   /** What made it so: another way is looked for where it is late. */
-  readonly happened?: Happened;
+  readonly happened?: Actuals;
   readonly onDone: () => void;
   /** The plan may also be left as it was. */
   readonly canLeave?: boolean;
@@ -24,7 +24,7 @@ interface OnwardProps {
 interface Looked {
   readonly of: DayPlan;
   readonly busy: boolean;
-  readonly found: Mended | null;
+  readonly found: Repair | null;
 }
 
 /** How a day goes on from what happened: what moves, what is late, another way where one helps; nothing until it is agreed to. */
@@ -35,8 +35,8 @@ export function Onward({ day, plan, next: pushed, happened, onDone, canLeave = f
   const other = looked?.of === plan ? looked : null;
   const mended = other?.found ?? null;
   const next = mended?.plan ?? pushed;
-  const breaks = whatBreaks(day, plan, next, happened);
-  const harms = pushed.late.length > 0 || whatBreaks(day, plan, pushed, happened).length > 0;
+  const breaks = brokenRules(day, plan, next, happened);
+  const harms = pushed.late.length > 0 || brokenRules(day, plan, pushed, happened).length > 0;
   const look = async (): Promise<void> => {
     if (!happened) return;
     setLooked({ of: plan, busy: true, found: null });
@@ -125,12 +125,12 @@ const startsOf = (plan: DayPlan): ReadonlyMap<string, number> =>
 /** What begins at another minute than it was to; of each go the task that takes its time. */
 function movedFrom(plan: DayPlan, next: DayPlan): DayTask[] {
   const was = startsOf(plan);
-  return goesOf(next).flatMap(([task]) => (task && task.start !== was.get(task.id) ? [task] : []));
+  return unloadGroups(next).flatMap(([task]) => (task && task.start !== was.get(task.id) ? [task] : []));
 }
 
 function movedWords(plan: DayPlan, next: DayPlan): string {
   const moved = movedFrom(plan, next).length;
-  return moved === 0 ? 'Nothing else moves.' : `${moved} of ${goesOf(next).length} things move:`;
+  return moved === 0 ? 'Nothing else moves.' : `${moved} of ${unloadGroups(next).length} things move:`;
 }
 
 function Moves({ day, plan, next }: { readonly day: Day; readonly plan: DayPlan; readonly next: DayPlan }) {

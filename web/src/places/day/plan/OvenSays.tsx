@@ -1,5 +1,5 @@
-import type { Baking, Day, DayPlan } from '@mardle/core';
-import { followOven, ovenHappened, pieName, wallTime } from '@mardle/core';
+import type { BakeOnDay, Day, DayPlan } from '@mardle/core';
+import { followOven, ovenActuals, pieName, wallTime } from '@mardle/core';
 import { IconFlame } from '@tabler/icons-react';
 import { useEffect, useRef } from 'react';
 import { useNow } from '../../../shared/hooks/useNow.js';
@@ -18,12 +18,12 @@ const stillIn = (outDueAt: number, now: number): number =>
   now - outDueAt > FORGOTTEN_MS ? outDueAt : Math.max(outDueAt, now);
 
 /** Pies of the day whose bakes run, in minutes of the day. */
-function useBaking(day: Day): Baking[] {
+function useBaking(day: Day): BakeOnDay[] {
   const inOven = useDay((state) => state.inOven);
   const now = useNow(LOOKS_EVERY_MS);
   const { running } = useBakesNow(now);
   const minute = (ms: number): number => (ms - Date.parse(day.zero)) / 60_000;
-  return Object.entries(inOven).flatMap(([pie, id]): Baking[] => {
+  return Object.entries(inOven).flatMap(([pie, id]): BakeOnDay[] => {
     const state = running.find(({ bake }) => bake.id === id)?.state;
     if (!state || state.phase === 'cancelled') return [];
     const { loadedAt, outAt, outDueAt } = state;
@@ -76,7 +76,7 @@ export function OvenSays({ day, plan }: { readonly day: Day; readonly plan: DayP
           day={day}
           plan={plan}
           next={next}
-          happened={ovenHappened(plan, baking)}
+          happened={ovenActuals(plan, baking)}
           onDone={() => undefined}
         />
       </div>

@@ -1,6 +1,6 @@
 import { Modal, NumberInput } from '@mantine/core';
 import type { Day, DayPlan, DayTask } from '@mardle/core';
-import { pushRight, taskWords } from '@mardle/core';
+import { rightShift, taskWords } from '@mardle/core';
 import { useState } from 'react';
 import { longer } from '../../../state/day/day.js';
 import { Onward } from './Onward.js';
@@ -40,7 +40,7 @@ export function Slipped({ day, plan, task, onClose }: SlippedProps) {
         key={byMin}
         day={day}
         plan={plan}
-        next={pushRight(day, plan, happened)}
+        next={rightShift(day, plan, happened)}
         happened={happened}
         onDone={onClose}
         canLeave

@@ -1,5 +1,5 @@
 import type { Day, DayPlan } from '@mardle/core';
-import { checkDay, finishDay, solveDay, starterSpec } from '@mardle/core';
+import { checkPlan, finishDay, solveDay, starterSpec } from '@mardle/core';
 import { screen } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
@@ -101,7 +101,7 @@ describe('a remedy that is taken', () => {
       expect(useDay.getState().file?.pies).toEqual([expect.objectContaining({ id: 'pie', count: 3 })]);
       const { day: now, plan: itsPlan } = useDay.getState().solved ?? solved;
       expect(now.pies.map(({ id }) => id)).toEqual(['pie-1', 'pie-2', 'pie-3']);
-      expect(itsPlan && checkDay({ ...now, kitchen: less.kitchen }, itsPlan)).toEqual([]);
+      expect(itsPlan && checkPlan({ ...now, kitchen: less.kitchen }, itsPlan)).toEqual([]);
       expect(itsPlan?.score).toEqual(found.score);
     });
 

@@ -1,7 +1,7 @@
-import type { DayRun, Heat, OvenSpec, PieSpec, Stage } from '@mardle/core';
-import { emptyShellOf, shellIdOf } from '@mardle/core';
+import type { DayRun, BakeProgramme, OvenSpec, PieSpec, Stage } from '@mardle/core';
+import { emptyShellSpec, shellId } from '@mardle/core';
 import type { DayFile } from '../../../state/day/dayFile.js';
-import { madeOf } from '../portions.js';
+import { dayPortions } from '../portions.js';
 
 /** As a pie's name may be. */
 const LONGEST_NAME = 120;
@@ -18,7 +18,7 @@ export interface Loaded {
 }
 
 /** Both stages of a programme that ends at a minute; one heat all through is cut where a baker would look. */
-export function stagesUntil([firstC, firstMin, secondC]: Heat, outMin: number): readonly [Stage, Stage] {
+export function stagesUntil([firstC, firstMin, secondC]: BakeProgramme, outMin: number): readonly [Stage, Stage] {
   const lookMin = firstC === secondC ? Math.round(outMin / 2) : Math.min(firstMin, outMin);
   return [
     { tempC: firstC, timeMin: lookMin },
@@ -30,13 +30,13 @@ export function stagesUntil([firstC, firstMin, secondC]: Heat, outMin: number): 
 export function loadedBy(file: DayFile, run: DayRun): Loaded[] {
   const oven = file.kitchen.ovens.find((one) => 'id' in one && one.id === run.oven) as
     Partial<OvenSpec> | undefined;
-  const made = madeOf(file);
+  const made = dayPortions(file);
   return run.pies.flatMap(({ pie, out }) => {
-    const portion = made.find(({ ids }) => ids.some((id) => id === pie || shellIdOf(id) === pie));
+    const portion = made.find(({ ids }) => ids.some((id) => id === pie || shellId(id) === pie));
     if (!portion) return [];
     const { wanted, ids } = portion;
-    const whole = ids.find((id) => shellIdOf(id) === pie);
-    const asMade = whole === undefined ? portion.spec : emptyShellOf(portion.spec);
+    const whole = ids.find((id) => shellId(id) === pie);
+    const asMade = whole === undefined ? portion.spec : emptyShellSpec(portion.spec);
     const stages = stagesUntil(run.heat, out);
     const { bake } = asMade;
     const number = wanted.count > 1 ? ` ${(whole ?? pie).slice(wanted.id.length + 1)}` : '';

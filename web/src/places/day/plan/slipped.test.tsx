@@ -1,6 +1,6 @@
 import type { BakeResponse } from '@mardle/contract';
 import type { BakeEvent, DayPlan } from '@mardle/core';
-import { instantOf, moveTask, pushRight, starterSpec, taskWords, whatBreaks } from '@mardle/core';
+import { instantAt, moveTask, rightShift, starterSpec, taskWords, brokenRules } from '@mardle/core';
 import { screen, waitFor, within } from '@testing-library/react';
 import userEvent from '@testing-library/user-event';
 import { MemoryRouter } from 'react-router';
@@ -18,7 +18,7 @@ import { standInServer } from '../../../test/server.js';
 import { DayPlace } from '../DayPlace.js';
 import { stagesUntil } from './runSpecs.js';
 import { Slipped } from './Slipped.js';
-import { minuteAt, placing, stretchesOf } from './stretches.js';
+import { minuteAt, placing, makeStretches } from './stretches.js';
 
 const mockMend = jest.fn();
 jest.mock('../../../shared/workers/day.js', () => ({
@@ -83,7 +83,7 @@ describe('a day that slips', () => {
     await user.click(within(lead).getAllByRole('button', { name: /takes longer/ })[0] as HTMLElement);
     expect(await screen.findByRole('dialog')).toHaveTextContent(/in time|Late then/);
     await user.click(screen.getByRole('button', { name: 'Go on like this' }));
-    expect(useDay.getState().solved?.plan).toEqual(pushRight(day, plan, longer(first, 10)));
+    expect(useDay.getState().solved?.plan).toEqual(rightShift(day, plan, longer(first, 10)));
     // How likely the plan before held says nothing of this one.
     expect(screen.queryByText(/it works on/)).toBeNull();
     await user.click(within(lead).getAllByRole('checkbox')[0] as HTMLElement);
@@ -139,7 +139,7 @@ describe('a day that would leave pies in the oven', () => {
     const burning = plan.tasks.find(({ id, kind, start, end }) => {
       if (kind === 'out' || kind === 'load' || end === start) return false;
       const happened = { lasts: new Map([[id, end - start + 60]]) };
-      return whatBreaks(day, plan, pushRight(day, plan, happened), happened).some((said) =>
+      return brokenRules(day, plan, rightShift(day, plan, happened), happened).some((said) =>
         /too long/.test(said),
       );
     });
@@ -162,7 +162,7 @@ describe('a day follows its oven', () => {
   if (!run) throw new Error('no run');
   const [first] = run.pies;
   if (!first) throw new Error('no pie');
-  const instant = (minute: number): string => new Date(instantOf(day, minute)).toISOString();
+  const instant = (minute: number): string => new Date(instantAt(day, minute)).toISOString();
   const bakes = (events: readonly BakeEvent[]): BakeResponse[] => [
     {
       id: 'baking',
@@ -252,7 +252,7 @@ describe('a task that is moved', () => {
   });
 
   it('lies where its minute is, and a minute where its share of the line is', () => {
-    const stretches = stretchesOf(plan);
+    const stretches = makeStretches(plan);
     const at = placing(stretches);
     for (const { start } of plan.tasks) expect(minuteAt(stretches, at(start) ?? -1)).toBeCloseTo(start, 6);
     expect(minuteAt(stretches, -1)).toBe(stretches[0]?.from);

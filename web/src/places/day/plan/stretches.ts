@@ -10,7 +10,7 @@ const GAP_MIN = 60;
 const EDGE_MIN = 5;
 
 /** The parts of a day that are drawn: nights and long waits are left out. */
-export function stretchesOf({ tasks, runs }: Pick<DayPlan, 'tasks' | 'runs'>): Stretch[] {
+export function makeStretches({ tasks, runs }: Pick<DayPlan, 'tasks' | 'runs'>): Stretch[] {
   const spans = [
     ...tasks.map(({ start, end }) => ({ from: start, to: end })),
     ...runs.map(({ start, pies }) => ({ from: start, to: start + Math.max(...pies.map(({ out }) => out)) })),

@@ -3,14 +3,14 @@ import { usualEarliest } from '@mardle/core';
 import type { DayFile } from '../../../state/day/dayFile.js';
 import { useDay } from '../../../state/day/day.js';
 import classes from '../DayPlace.module.css';
-import { hourOf, minuteOf } from '../hours.js';
+import { toHour, toDayMinute } from '../hours.js';
 import { shiftDay } from '../shiftDay.js';
 import { WallTime } from './WallTime.js';
 
 /** Which day it is, and before when nothing is done. */
 export function DayDate({ file }: { readonly file: DayFile }) {
   const { change } = useDay();
-  const came = file.kitchen.hands.map(({ from }) => ({ from: minuteOf(file, from) }));
+  const came = file.kitchen.hands.map(({ from }) => ({ from: toDayMinute(file, from) }));
   return (
     <>
       <h2>The day</h2>
@@ -20,7 +20,7 @@ export function DayDate({ file }: { readonly file: DayFile }) {
           type="date"
           aria-label="Date of the day"
           className={classes.grow}
-          value={hourOf(file, 0).date}
+          value={toHour(file, 0).date}
           onChange={({ currentTarget: { value } }) => value && change(shiftDay(file, value))}
         />
       </div>

@@ -6,7 +6,7 @@ import { useMemo } from 'react';
 import type { DayFile } from '../../../state/day/dayFile.js';
 import { useDay } from '../../../state/day/day.js';
 import { CountInput } from './CountInput.js';
-import { madeOf } from '../portions.js';
+import { dayPortions } from '../portions.js';
 import classes from '../DayPlace.module.css';
 
 const MOST = 200;
@@ -24,7 +24,7 @@ function goesTo(file: DayFile, freezer: Freezer): string | null {
   if (![freezer.shells, freezer.dough, freezer.fruit].some((of) => Object.values(of).some((n) => n > 0)))
     return null;
   const counts = new Map<string, number>();
-  for (const { wanted, ids, spec, frozenFruit } of madeOf(file)) {
+  for (const { wanted, ids, spec, frozenFruit } of dayPortions(file)) {
     // A pie that is said to be of frozen fruit stays as it is, and takes it from there all the same.
     if (spec !== wanted.spec || frozenFruit.length > 0)
       counts.set(spec.name, (counts.get(spec.name) ?? 0) + ids.length);

@@ -5,7 +5,7 @@ import { IconChevronDown, IconPlus, IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import type { DayFile, Person } from '../../../state/day/dayFile.js';
 import classes from '../DayPlace.module.css';
-import { hourOf, instantAt } from '../hours.js';
+import { toHour, instantAt } from '../hours.js';
 import { WallTime } from './WallTime.js';
 
 const MOST_BREAKS = 20;
@@ -37,7 +37,7 @@ export function PersonRow({ file, person, number, isLast, onChange, onRemove }: 
   const setBreak = (k: number, part: readonly [string | number, string | number]): void =>
     onChange({ breaks: breaks.map((one, n) => (n === k ? part : one)) });
   const addBreak = (): void => {
-    const { date } = hourOf(file, breaks.at(-1)?.[1] ?? person.from);
+    const { date } = toHour(file, breaks.at(-1)?.[1] ?? person.from);
     const at = (hour: string): string => instantAt(date, hour, file.timeZone);
     onChange({ breaks: [...breaks, [at('12:00'), at('12:30')]] });
   };
@@ -45,7 +45,7 @@ export function PersonRow({ file, person, number, isLast, onChange, onRemove }: 
     const next = skills.filter((one) => (one === skill ? does : can.includes(one)));
     onChange({ skills: next.length === skills.length ? null : next });
   };
-  const away = breaks.map(([from, to]) => `${hourOf(file, from).hour} to ${hourOf(file, to).hour}`);
+  const away = breaks.map(([from, to]) => `${toHour(file, from).hour} to ${toHour(file, to).hour}`);
   const said = [
     ...(away.length > 0 ? [`away ${away.join(', ')}`] : []),
     ...(can.length < skills.length

@@ -1,6 +1,6 @@
 import { NativeSelect, TextInput } from '@mantine/core';
 import type { DayFile } from '../../../state/day/dayFile.js';
-import { hourOf, instantAt } from '../hours.js';
+import { toHour, instantAt } from '../hours.js';
 import { daysOn } from '../shiftDay.js';
 
 const weekdayOf = (date: string): string =>
@@ -18,8 +18,8 @@ interface WallTimeProps {
 
 /** A day of the week and an hour, as a wall shows them: the day before, the day itself and the one after it. */
 export function WallTime({ file, label, at, onChange }: WallTimeProps) {
-  const { date, hour } = hourOf(file, at);
-  const day = hourOf(file, 0).date;
+  const { date, hour } = toHour(file, at);
+  const day = toHour(file, 0).date;
   const dates = [...new Set([daysOn(day, -1), day, daysOn(day, 1), date])].sort();
   return (
     <>

@@ -7,7 +7,7 @@ import { usePieChoice } from '../../../shared/api/pies.js';
 import type { DayFile, Wanted } from '../../../state/day/dayFile.js';
 import { useDay } from '../../../state/day/day.js';
 import classes from '../DayPlace.module.css';
-import { hourOf, instantAt } from '../hours.js';
+import { toHour, instantAt } from '../hours.js';
 
 export const readyWords: Readonly<Record<ReadyAs, string>> = {
   cold: 'sliceable cold',
@@ -22,7 +22,7 @@ export function WantedList({ file }: { readonly file: DayFile }) {
   const { change } = useDay();
   const { data } = usePieChoice();
   const [typed, setTyped] = useState('');
-  const { date } = hourOf(file, 0);
+  const { date } = toHour(file, 0);
   const set = (i: number, part: Partial<Wanted>): void =>
     change({ pies: file.pies.map((one, k) => (k === i ? { ...one, ...part } : one)) });
   const pies = (data?.pies ?? []).filter(({ spec }) => spec !== null);
@@ -48,7 +48,7 @@ export function WantedList({ file }: { readonly file: DayFile }) {
       <h2>Wanted</h2>
       <ul className={classes.rows}>
         {file.pies.map((one, i) => {
-          const { hour, date: on } = hourOf(file, one.ready.at);
+          const { hour, date: on } = toHour(file, one.ready.at);
           const name = one.pie.name;
           return (
             <li key={one.id}>

@@ -1,12 +1,12 @@
 import { SegmentedControl } from '@mantine/core';
-import type { Matter, MatterStop } from '@mardle/core';
-import { matterKinds, matterStops, usualDay } from '@mardle/core';
+import type { ObjectiveKind, Emphasis } from '@mardle/core';
+import { objectiveKinds, emphases, usualDay } from '@mardle/core';
 import type { DayFile } from '../../../state/day/dayFile.js';
 import { useDay } from '../../../state/day/day.js';
 import { CountInput } from './CountInput.js';
 import classes from '../DayPlace.module.css';
 
-const matterWords: Readonly<Record<Matter, string>> = {
+const matterWords: Readonly<Record<ObjectiveKind, string>> = {
   lateStart: 'Begin late',
   fewRuns: 'Few runs of the ovens',
   fewMixes: 'Few mixings of dough',
@@ -14,7 +14,7 @@ const matterWords: Readonly<Record<Matter, string>> = {
   noWaiting: 'From the bench straight to the oven',
 };
 
-const stopWords: Readonly<Record<MatterStop, string>> = {
+const stopWords: Readonly<Record<Emphasis, string>> = {
   little: 'little',
   usual: 'as usual',
   much: 'much',
@@ -44,7 +44,7 @@ export function Wishes({ file }: { readonly file: DayFile }) {
       </div>
       <h2>What matters</h2>
       <ul className={classes.rows}>
-        {matterKinds.map((kind) => (
+        {objectiveKinds.map((kind) => (
           <li key={kind}>
             <span className={classes.wide}>{matterWords[kind]}</span>
             <SegmentedControl
@@ -54,10 +54,10 @@ export function Wishes({ file }: { readonly file: DayFile }) {
               value={file.matters?.[kind] ?? 'usual'}
               onChange={(value) =>
                 change({
-                  matters: { ...file.matters, [kind]: matterStops.find((stop) => stop === value) ?? 'usual' },
+                  matters: { ...file.matters, [kind]: emphases.find((stop) => stop === value) ?? 'usual' },
                 })
               }
-              data={matterStops.map((value) => ({ value, label: stopWords[value] }))}
+              data={emphases.map((value) => ({ value, label: stopWords[value] }))}
             />
           </li>
         ))}

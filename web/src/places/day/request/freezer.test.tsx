@@ -5,7 +5,7 @@ import { useDay, withRemedy } from '../../../state/day/day.js';
 import { aDayFile, aSolvedDay, layNoDay } from '../../../test/day.js';
 import { renderInKitchen } from '../../../test/kitchen.js';
 import { InFreezer } from './InFreezer.js';
-import { weighedOf } from '../portions.js';
+import { weighedPortions } from '../portions.js';
 import { loadedBy } from '../plan/runSpecs.js';
 
 beforeEach(layNoDay);
@@ -82,7 +82,7 @@ describe('what lies in the freezer', () => {
     expect(loaded.map(({ spec }) => spec.pastry.base)).toEqual(['frozen', starterSpec.pastry.base]);
     expect(loaded.map(({ spec }) => spec.name)).toEqual([1, 2].map((n) => `${starterSpec.name} ${n}`));
     expect(loaded.map(({ kept }) => kept)).toEqual([starterSpec, starterSpec]);
-    expect(weighedOf(file).map(({ count }) => count)).toEqual([1, 1]);
+    expect(weighedPortions(file).map(({ count }) => count)).toEqual([1, 1]);
   });
 
   it('a remedy counts the dishes that shells stand in', () => {

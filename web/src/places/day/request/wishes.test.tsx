@@ -6,7 +6,7 @@ import { useDay } from '../../../state/day/day.js';
 import { aDayFile, aSolvedDay, layNoDay } from '../../../test/day.js';
 import { renderInKitchen } from '../../../test/kitchen.js';
 import { DayPlace } from '../DayPlace.js';
-import { hourOf } from '../hours.js';
+import { toHour } from '../hours.js';
 
 jest.mock('../../../shared/workers/day.js', () => ({}));
 
@@ -35,7 +35,7 @@ describe('what a baker says of the day', () => {
     await show();
     fireEvent.change(screen.getByLabelText('Date of the day'), { target: { value: '2026-09-26' } });
     const { file, changed } = useDay.getState();
-    expect(file && hourOf(file, file.pies[0]?.ready.at ?? 0)).toEqual({ date: '2026-09-26', hour: '09:00' });
+    expect(file && toHour(file, file.pies[0]?.ready.at ?? 0)).toEqual({ date: '2026-09-26', hour: '09:00' });
     expect(changed).toBe(true);
     expect(asked().pies[0]?.ready.at).toBe(540);
   });

@@ -9,8 +9,8 @@ import { mayGoWellLater, ProblemError } from '../../../shared/api/client.js';
 import { Failure } from '../../../shared/ui/Failure.js';
 import { useUnsent } from '../../../state/sending/unsent.js';
 import { PhotoPart } from './PhotoPart.js';
-import type { Said } from '../../../learned/tastingDraft.js';
-import { saidOf } from '../../../learned/tastingDraft.js';
+import type { TastingDraft } from '../../../learned/tastingDraft.js';
+import { tastingDraft } from '../../../learned/tastingDraft.js';
 import classes from './TastingForm.module.css';
 import { asking, questionsAsked } from '../../../learned/words.js';
 
@@ -25,24 +25,24 @@ const grams = [
 ] as const;
 
 /** What was said without the fields that were refused; null when it was not refused for its fields, or nothing is left. */
-function withoutWrong(said: Said, error: unknown): Said | null {
+function withoutWrong(said: TastingDraft, error: unknown): TastingDraft | null {
   if (!(error instanceof ProblemError) || error.status !== 422) return null;
   const wrong = new Set((error.document.problems ?? []).map(({ field }) => field.split('.')[0]));
   const left = Object.entries(said).filter(([key]) => !wrong.has(key));
   return left.length === 0 || left.length === Object.keys(said).length
     ? null
-    : (Object.fromEntries(left) as Said);
+    : (Object.fromEntries(left) as TastingDraft);
 }
 
 /** How the slice was, by thumb: one tap an answer, kept as it is tapped. */
 export function TastingForm({ entry }: { readonly entry: LogEntry }) {
   const unsent = useUnsent(({ tastings }) => tastings.find(({ bakeId }) => bakeId === entry.id));
   const { keepTasting, forgetTasting } = useUnsent.getState();
-  const [said, setSaid] = useState<Said>(() => unsent?.said ?? saidOf(entry));
+  const [said, setSaid] = useState<TastingDraft>(() => unsent?.said ?? tastingDraft(entry));
   const [weighing, setWeighing] = useState(false);
   const keep = useKeepTasting();
   const version = useRef(entry.version);
-  const waiting = useRef<Said | null>(null);
+  const waiting = useRef<TastingDraft | null>(null);
   const taken = (kept: LogEntry): void => {
     version.current = kept.version;
     forgetTasting(entry.id);
@@ -72,10 +72,10 @@ export function TastingForm({ entry }: { readonly entry: LogEntry }) {
   };
   // Whoever goes on at once loses nothing.
   const soon = useDebouncedCallback(() => void send(), { delay: SOON_MS, flushOnUnmount: true });
-  const say = (change: Partial<Said>): void => {
+  const say = (change: Partial<TastingDraft>): void => {
     const next = Object.fromEntries(
       Object.entries({ ...said, ...change }).filter(([, value]) => value !== undefined && value !== ''),
-    ) as Said;
+    ) as TastingDraft;
     setSaid(next);
     waiting.current = next;
     soon();

@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 import type { EatenHow } from '@mardle/core';
-import { eatenHow, eatenRules, formOf, setNames, tasteStepG } from '@mardle/core';
+import { eatenHow, servingRules, formOf, setNames, tasteStepG } from '@mardle/core';
 import { Choice } from '../../../../shared/ui/Choice/Choice.js';
 import { Dial } from '../../../../shared/ui/Dial/Dial.js';
 import { Fig } from '../../../../shared/ui/Figure/Fig.js';
@@ -82,8 +82,8 @@ export function SugarAndSet({ spec, plan }: StationProps) {
       <Choice<EatenHow>
         label="Eaten"
         value={filling.eaten ?? formOf(spec.form.kind).eaten}
-        options={eatenHow.map((value) => ({ value, label: eatenRules[value].label }))}
-        onChange={(eaten) => changeFilling({ eaten, set: eatenRules[eaten].set })}
+        options={eatenHow.map((value) => ({ value, label: servingRules[value].label }))}
+        onChange={(eaten) => changeFilling({ eaten, set: servingRules[eaten].set })}
       />
     </>
   );

@@ -1,6 +1,6 @@
 import { ActionIcon, Button, Select } from '@mantine/core';
 import {
-  larderOf,
+  larderFor,
   planContext,
   makeUpWith,
   showText,
@@ -18,12 +18,12 @@ import type { StationProps } from '../../../../state/changeSpec.js';
 import { changeFilling } from '../../../../state/changeSpec.js';
 import classes from '../../../../shared/ui/stations.module.css';
 import { QuantityField } from '../../../../shared/ui/QuantityField.js';
-import { setWords } from '../../../../pie/setWords.js';
+import { setDescriptions } from '../../../../pie/setWords.js';
 
 const MOST_THICKENERS = 4;
 
 /** Which thickener, each with what it would take for the same set; blends; and the sum the other way round. */
-export function ThickenerPart({ spec, plan }: StationProps) {
+export function ThickenerChoice({ spec, plan }: StationProps) {
   const units = useSettings((state) => state.units);
   const { filling } = spec;
   const { thickeners } = filling;
@@ -31,7 +31,7 @@ export function ThickenerPart({ spec, plan }: StationProps) {
   const fruitG = plan?.filling.batch.massG ?? 0;
   const evaporatedG = plan?.filling.ledger.evaporatedG ?? null;
   const { data: kitchen } = useOwnRows('thickeners');
-  const larder = useMemo(() => withOwnThickeners(larderOf(spec), kitchen ?? []), [spec, kitchen]);
+  const larder = useMemo(() => withOwnThickeners(larderFor(spec), kitchen ?? []), [spec, kitchen]);
   const doses = useMemo(
     () =>
       fruitG > 0
@@ -135,7 +135,7 @@ export function ThickenerPart({ spec, plan }: StationProps) {
         {plan && (
           <p className={classes.side} role="status">
             {short === null ? 'The dose' : 'That'} gives <Fig figure={figures['thickener.reached']} band />:{' '}
-            <b>{setWords(plan)}</b>, {plan.filling.run} on the plate.
+            <b>{setDescriptions(plan)}</b>, {plan.filling.run} on the plate.
           </p>
         )}
         {isShort && thickeners.length === 1 && (

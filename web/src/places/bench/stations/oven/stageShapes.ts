@@ -1,5 +1,5 @@
 import type { Bake, Stage } from '@mardle/core';
-import { limitOf } from '@mardle/core';
+import { fieldLimit } from '@mardle/core';
 import type { Annotation, Data, Shape } from 'plotly.js-dist-min';
 import { themeColour } from '../../../../shared/ui/Chart/Chart.js';
 
@@ -90,7 +90,7 @@ export function inRows(marks: readonly Mark[], longest: number): (Mark & { reado
 }
 
 const within = (path: string, value: number): number => {
-  const { least, most } = limitOf(path);
+  const { least, most } = fieldLimit(path);
   return Math.min(most, Math.max(least, value));
 };
 

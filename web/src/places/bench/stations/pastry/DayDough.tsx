@@ -9,7 +9,7 @@ import classes from '../../../../shared/ui/stations.module.css';
 const MOST_OF_ONE = 60;
 
 /** Dough for a day: how many of which pies, and the flour, butter and water that they take together. */
-export function DayDough({ spec }: StationProps) {
+export function DoughForDay({ spec }: StationProps) {
   const { dough } = spec.pastry;
   const units = useSettings((state) => state.units);
   const { data } = usePieChoice();
