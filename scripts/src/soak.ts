@@ -2,7 +2,6 @@ import { mkdtemp, readFile, rm, writeFile } from 'node:fs/promises';
 import { availableParallelism, tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { buildServer } from './system/build.js';
-import { startDatabase } from './system/mariadb.js';
 import { needPrograms } from './system/packages.js';
 import { inRoot } from './system/paths.js';
 import { runJest } from './system/test-runs.js';
@@ -52,15 +51,9 @@ const folder = await mkdtemp(join(tmpdir(), 'mardle-soak-'));
 try {
   await needPrograms('mariadbd');
   await buildServer();
-  const database = await startDatabase(join(folder, 'soak'));
-  const report = join(folder, 'jest.json');
   process.env['MARDLE_SOAK'] = '1';
-  const { passed, failed, skipped } = await runJest(database, report, [
-    '--maxWorkers=1',
-    '--findRelatedTests',
-    ...sizes,
-  ]).finally(() => database.stop());
-  await writeResult(report);
+  const { passed, failed, skipped } = await runJest(folder, ['--findRelatedTests', ...sizes], 1);
+  await writeResult(join(folder, 'jest.json'));
   process.stdout.write(`${passed} passed, ${failed} failed, ${skipped} skipped\n`);
   process.exitCode = failed > 0 ? 1 : 0;
 } finally {

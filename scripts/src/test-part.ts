@@ -2,7 +2,6 @@ import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { buildServer, buildWeb } from './system/build.js';
-import { startDatabase } from './system/mariadb.js';
 import { needPrograms } from './system/packages.js';
 import { say } from './system/say.js';
 import type { TestCount } from './system/test-runs.js';
@@ -13,15 +12,12 @@ const [part = '', ...args] = process.argv.slice(2);
 
 async function runPart(folder: string): Promise<TestCount> {
   if (part === 'unit') {
-    const project = [...args, '--selectProjects', 'core', 'contract', 'web'];
-    return runJest(null, join(folder, 'jest.json'), project);
+    return runJest(folder, [...args, '--selectProjects', 'core', 'contract', 'web']);
   }
   if (part === 'server') {
     await needPrograms('mariadbd');
-    const database = await startDatabase(join(folder, 'unit'));
     // Patterns first: the option would take them for projects.
-    const project = [...args, '--selectProjects', 'server'];
-    return runJest(database, join(folder, 'jest.json'), project).finally(() => database.stop());
+    return runJest(folder, [...args, '--selectProjects', 'server']);
   }
   if (part === 'e2e') {
     await needPrograms('mariadbd', 'chromium');

@@ -2,7 +2,6 @@ import { mkdtemp, rm } from 'node:fs/promises';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 import { buildServer, buildWeb } from './system/build.js';
-import { startDatabase } from './system/mariadb.js';
 import { needPrograms } from './system/packages.js';
 import { run } from './system/run.js';
 import { say } from './system/say.js';
@@ -33,9 +32,8 @@ async function everything(folder: string): Promise<TestCount> {
     ),
   ]);
   const failedChecks = checks.filter((ok) => !ok).length;
-  const database = await startDatabase(join(folder, 'unit'));
   say('unit and server tests ...');
-  const unit = await runJest(database, join(folder, 'jest.json')).finally(() => database.stop());
+  const unit = await runJest(folder);
   await buildServer();
   await buildWeb();
   say('browser tests ...');

@@ -8,7 +8,14 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { StrictMode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
-import { LazyBenchPlace, LazyDayPlace, LazyLarderPlace, LazyLogPlace, LazyOvenPlace, LazyPiesPlace } from './app/fetchPlaces.js';
+import {
+  LazyBenchPlace,
+  LazyDayPlace,
+  LazyLarderPlace,
+  LazyLogPlace,
+  LazyOvenPlace,
+  LazyPiesPlace,
+} from './app/fetchPlaces.js';
 import { Shell } from './app/Shell.js';
 import { theme } from './app/theme.js';
 

@@ -20,7 +20,10 @@ export interface Brought {
 
 /** Adds up what goes in beside the fruit. Throws for rows that the larder lacks; `checkSpec` finds those first. */
 export function broughtBy({ additions = [] }: Pick<FillingSpec, 'additions'>, larder: Larder): Brought {
-  const rows = additions.map(({ addition, massG }) => ({ row: larderRow(larder.additions, addition), massG }));
+  const rows = additions.map(({ addition, massG }) => ({
+    row: larderRow(larder.additions, addition),
+    massG,
+  }));
   const sum = (of: (at: (typeof rows)[number]) => number): number =>
     rows.reduce((all, at) => all + of(at), 0);
   return {

@@ -1,5 +1,14 @@
 import type { DoneRule, FillingBody, TopBody } from '../bake/index.js';
-import type { Build, Drawing, FillHeights, Outline, Rolled, TemplateText, Top, Vessel } from '../geometry/index.js';
+import type {
+  Build,
+  Drawing,
+  FillHeights,
+  Outline,
+  Rolled,
+  TemplateText,
+  Top,
+  Vessel,
+} from '../geometry/index.js';
 import type { Filling } from '../filling/index.js';
 import type { CareId, Larder } from '../larder/index.js';
 import type {

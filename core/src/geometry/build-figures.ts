@@ -1,3 +1,4 @@
+import { PRACTICE } from '../units/index.js';
 import type { DishSpec, PastrySpec } from '../schema/index.js';
 import type { Figure, FigureSum } from '../units/index.js';
 import { figure, from, given, q, makeSum } from '../units/index.js';
@@ -6,7 +7,6 @@ import { areaCm2, discAreaCm2, equalDiscCm, isRound } from './outline.js';
 import type { Build } from './pie-build.js';
 import { DOUGH_DENSITY, piecesFrom } from './rolled.js';
 
-const PRACTICE = 'common practice, no source';
 /** What scraps are cut into, cm across: tasters, or shapes for a rim. */
 const SCRAP_PIECE_CM = 6;
 

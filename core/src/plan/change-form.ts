@@ -42,7 +42,8 @@ export function changeForm(
   // The dish that the form needs, when the one at hand will not do: one of the baker's own if any will.
   const dish = form.suits(spec.dish, spec.form)
     ? null
-    : (own.find((other) => form.suits(other, spec.form)) ?? knownDish(larderRow(larder.dishes, form.readyDish)));
+    : (own.find((other) => form.suits(other, spec.form)) ??
+      knownDish(larderRow(larder.dishes, form.readyDish)));
   if (dish) {
     next = { ...next, dish };
     changes.push(`It is made ${isSheet(dish) ? 'on' : 'in'} another dish now: ${dish.label}.`);

@@ -10,7 +10,15 @@ export {
   buildDayProblem,
 } from './problem/index.js';
 export { leastLengthMin, lowerBound } from './bounds/index.js';
-export type { BuyingList, BuyingSettings, WeighingLine, WeighingList, PieCost, StockedItem, BuyingLine } from './lists/index.js';
+export type {
+  BuyingList,
+  BuyingSettings,
+  WeighingLine,
+  WeighingList,
+  PieCost,
+  StockedItem,
+  BuyingLine,
+} from './lists/index.js';
 export { makeBuyingList, nothingStocked, usualBuying, makeWeighingList } from './lists/index.js';
 export { checkPlan, brokenRules } from './validate/index.js';
 export type {
@@ -63,7 +71,14 @@ export {
 } from './model/index.js';
 export { firstCome, rightShift } from './timetable/index.js';
 export type { BakeOnDay, ChangedTask, Repair, MoveResult, Remedy, MoveRequest } from './replan/index.js';
-export { followOven, repairSchedule, moveTask, ovenActuals, findRemedies, shortSearch } from './replan/index.js';
+export {
+  followOven,
+  repairSchedule,
+  moveTask,
+  ovenActuals,
+  findRemedies,
+  shortSearch,
+} from './replan/index.js';
 export type { DaySearch, Robustness, SolveOptions, SearchProgress } from './search/index.js';
 export { finishDay, estimateRobustness, solveDay } from './search/index.js';
 export type { Actuals } from './timetable/index.js';

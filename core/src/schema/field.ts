@@ -189,7 +189,9 @@ export function listFields(schema: Schema, parent = ''): FieldAt[] {
   return Object.entries(schema).flatMap(([key, field]) => {
     const path = parent ? `${parent}.${key}` : key;
     const inside =
-      field.type === 'part' || field.type === 'list' || field.type === 'pair' ? listFields(field.of, path) : [];
+      field.type === 'part' || field.type === 'list' || field.type === 'pair'
+        ? listFields(field.of, path)
+        : [];
     return [{ path, field }, ...inside];
   });
 }

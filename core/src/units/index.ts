@@ -12,3 +12,4 @@ export { typedUnit } from './system.js';
 export { makeTable } from './table.js';
 export type { Resumable } from './resumable.js';
 export { finishNow } from './resumable.js';
+export { PRACTICE } from './practice.js';

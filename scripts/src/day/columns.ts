@@ -35,9 +35,12 @@ export function columnsOf(day: Day): Column[] {
   return kitchen.ovens.flatMap((oven, o) => {
     const waysOf = (i: number): readonly BakeOption[] => pies[i]?.ways[oven.id] ?? [];
     const every = pies.flatMap((_, i) => waysOf(i));
-    const heats = every.filter((way, k) => every.findIndex(({ heat }) => isSameProgramme(heat, way.heat)) === k);
+    const heats = every.filter(
+      (way, k) => every.findIndex(({ heat }) => isSameProgramme(heat, way.heat)) === k,
+    );
     return heats.flatMap((way, h) => {
-      const known = (i: number): BakeOption | undefined => waysOf(i).find(({ heat }) => isSameProgramme(heat, way.heat));
+      const known = (i: number): BakeOption | undefined =>
+        waysOf(i).find(({ heat }) => isSameProgramme(heat, way.heat));
       const can = pies.flatMap((_, i) => (known(i) ? [i] : []));
       return subsets(can, oven.places).map((set): Column => {
         const own = set.flatMap((i) => known(i) ?? []);

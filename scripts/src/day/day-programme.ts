@@ -211,7 +211,8 @@ export function dayProgramme(day: Day, known: number): Programme {
   for (const oven of kitchen.ovens) {
     const own = runs.filter(({ column }) => column.oven === oven);
     const heats = own.filter(
-      ({ column }, k) => own.findIndex((other) => isSameProgramme(other.column.way.heat, column.way.heat)) === k,
+      ({ column }, k) =>
+        own.findIndex((other) => isSameProgramme(other.column.way.heat, column.way.heat)) === k,
     );
     const inIt = (t: number): LinearSum =>
       plus(...own.flatMap(({ column, at }) => span(column.lasts).map((back) => at(t - back))));
@@ -236,7 +237,8 @@ export function dayProgramme(day: Day, known: number): Programme {
     }
   }
   for (const t of steps) {
-    const atOnce = (of: readonly ((step: number) => LinearSum)[]): LinearSum => plus(...of.map((at) => at(t)));
+    const atOnce = (of: readonly ((step: number) => LinearSum)[]): LinearSum =>
+      plus(...of.map((at) => at(t)));
     atMost(atOnce(busy), number(away(t) ? 0 : kitchen.hands.length));
     atMost(atOnce(fridge), number(kitchen.fridgePlaces));
     atMost(atOnce(hob), number(kitchen.hobRings));

@@ -1,3 +1,4 @@
+import { PRACTICE } from '@mardle/core';
 /** A fact that the product is held against: met when the prediction lies in its range. */
 export interface Fact {
   readonly id: string;
@@ -9,9 +10,6 @@ export interface Fact {
   readonly met: boolean;
   readonly source: string;
 }
-
-/** Where the trade's own numbers come from. */
-export const PRACTICE = 'common practice, no source';
 
 interface FactParts extends Omit<Fact, 'met' | 'source'> {
   readonly source?: string;

@@ -4,14 +4,19 @@ import { setTimeout as sleep } from 'node:timers/promises';
 import type { Database } from './mariadb.js';
 import { inRoot } from './paths.js';
 
-export const serverEnv = (database: Database, port: number): NodeJS.ProcessEnv => ({
-  ...process.env,
-  MARDLE_PORT: String(port),
+/** How a server is told where its database is. */
+export const databaseEnv = (database: Database): NodeJS.ProcessEnv => ({
   MARDLE_DB_PORT: String(database.port),
   MARDLE_DB_USER: database.user,
   MARDLE_DB_PASSWORD: database.password,
   MARDLE_DB_NAME: database.name,
   MARDLE_DB_FOLDER: database.folder,
+});
+
+export const serverEnv = (database: Database, port: number): NodeJS.ProcessEnv => ({
+  ...process.env,
+  ...databaseEnv(database),
+  MARDLE_PORT: String(port),
   MARDLE_WEB: inRoot('web/dist'),
 });
 

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { join } from 'node:path';
-import { appIsReady, serverEnv, spawnApp } from './app.js';
+import { appIsReady, databaseEnv, spawnApp } from './app.js';
 import type { Database } from './mariadb.js';
 import { startDatabase } from './mariadb.js';
 import { inRoot } from './paths.js';
@@ -16,22 +16,32 @@ export interface TestCount {
 
 export const bin = (path: string): string => inRoot('node_modules', path);
 
+/** Jest runs so many test files at once. */
+const WORKERS = 2;
+
 /**
- * Runs Jest with a database for the tests that need one.
- * @param database that is running; null where no test needs one
- * @param report file for the result
+ * Runs Jest, each of its workers with a database of its own.
+ * @param folder for the databases and the result, which is jest.json in it
  * @param args further arguments, such as a pattern
+ * @param workers test files at once
  */
 export async function runJest(
-  database: Database | null,
-  report: string,
+  folder: string,
   args: readonly string[] = [],
+  workers = WORKERS,
 ): Promise<TestCount> {
-  const code = await run(
-    process.execPath,
-    [bin('jest/bin/jest.js'), '--json', `--outputFile=${report}`, '--silent', '--maxWorkers=2', ...args],
-    { env: database ? serverEnv(database, 0) : {} },
-  );
+  const report = join(folder, 'jest.json');
+  const databases: Database[] = [];
+  let code: number;
+  try {
+    for (let i = 0; i < workers; i++) databases.push(await startDatabase(join(folder, `unit-${i}`)));
+    const how = ['--json', `--outputFile=${report}`, '--silent', `--maxWorkers=${workers}`];
+    code = await run(process.execPath, [bin('jest/bin/jest.js'), ...how, ...args], {
+      env: { MARDLE_TEST_DATABASES: JSON.stringify(databases.map((one) => databaseEnv(one))) },
+    });
+  } finally {
+    for (const database of databases) await database.stop();
+  }
   const { numPassedTests, numFailedTests, numPendingTests, numRuntimeErrorTestSuites } = JSON.parse(
     await readFile(report, 'utf8'),
   ) as Record<string, number>;

@@ -1,8 +1,11 @@
 import type { Config } from '../config.js';
 import { readConfig } from '../config.js';
 
-/** The test run starts a database of its own and says where; without it these tests cannot run. */
+/** Where this worker's database is: the test run starts one for each and says where; without it these tests cannot run. */
 export function testConfig(): Config {
-  if (!process.env['MARDLE_DB_PORT']) throw new Error('no test database: run the tests with npm test');
-  return { ...readConfig(process.env), webFolder: null, supervisor: null };
+  const given = process.env['MARDLE_TEST_DATABASES'];
+  if (!given) throw new Error('no test database: run the tests with npm test');
+  const databases = JSON.parse(given) as NodeJS.ProcessEnv[];
+  const mine = databases[Number(process.env['JEST_WORKER_ID'] ?? 1) - 1];
+  return { ...readConfig({ ...process.env, MARDLE_PORT: '0', ...mine }), webFolder: null, supervisor: null };
 }

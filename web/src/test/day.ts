@@ -1,6 +1,6 @@
 import type { Day, DayPlan } from '@mardle/core';
 import { finishDay, sampleDay, solveDay, starterSpec } from '@mardle/core';
-import { instantAt } from '../places/day/hours.js';
+import { instantFrom } from '../places/day/hours.js';
 import { newDay } from '../places/day/newDay.js';
 import type { DayFile } from '../state/day/dayFile.js';
 import { useDay } from '../state/day/day.js';
@@ -37,7 +37,7 @@ export const aDayFile = (): DayFile => ({
     {
       id: 'pie-1',
       count: 2,
-      ready: { at: instantAt('2026-09-19', '09:00', 'UTC'), as: 'cold' },
+      ready: { at: instantFrom('2026-09-19', '09:00', 'UTC'), as: 'cold' },
       pie: starterSpec,
     },
   ],

@@ -113,7 +113,12 @@ const firstMinute = ({ run }: RecordedBake, is: (reading: Reading) => boolean): 
 };
 
 /** A baker's own stages as they are; foil only where the top would come near too dark. */
-function bakeOwn(body: PieBody, stages: readonly [Stage, Stage], colour: ColourName, bakeOn: Try): RecordedBake {
+function bakeOwn(
+  body: PieBody,
+  stages: readonly [Stage, Stage],
+  colour: ColourName,
+  bakeOn: Try,
+): RecordedBake {
   const baked = bakeOn(stages, null);
   const passes = firstMinute(
     baked,
@@ -262,7 +267,10 @@ export function roughBake({ body, turnedOutMin }: OvenWork, bake: BakeSpec, befo
  * @returns two stages in C and min, or null
  * @example finishNow(mendSteps(plan.work, plan.spec.bake))
  */
-export function* retimedBakeSteps({ body }: OvenWork, bake: BakeSpec): Resumable<readonly [Stage, Stage] | null> {
+export function* retimedBakeSteps(
+  { body }: OvenWork,
+  bake: BakeSpec,
+): Resumable<readonly [Stage, Stage] | null> {
   if (!bake.stages) return null;
   const [first, second] = bake.stages;
   const keep = { firstC: first.tempC, secondC: second.tempC };
@@ -277,7 +285,10 @@ export function* retimedBakeSteps({ body }: OvenWork, bake: BakeSpec): Resumable
  * @returns two stages in C and min for still if it is fan and fan if it is still, or null
  * @example finishNow(otherKindSteps(plan.work, plan.spec.bake))
  */
-export function* otherKindSteps({ body }: OvenWork, bake: BakeSpec): Resumable<readonly [Stage, Stage] | null> {
+export function* otherKindSteps(
+  { body }: OvenWork,
+  bake: BakeSpec,
+): Resumable<readonly [Stage, Stage] | null> {
   const kind = bake.oven.kind === 'fan' ? 'still' : 'fan';
   const spec: BakeSpec = { ...bake, oven: { ...bake.oven, kind, offsetC: 0 }, stages: null };
   const found = yield* findStages(body, spec);

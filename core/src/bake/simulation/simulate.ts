@@ -74,7 +74,8 @@ export function startRun(
 }
 
 /** The same pie from its start, the oven at another heat: mesh and tables are laid once for all. */
-export const startAgain = (run: SimulationRun, place: OvenPosition, firstC: number): SimulationRun => putIn(run, place, firstC);
+export const startAgain = (run: SimulationRun, place: OvenPosition, firstC: number): SimulationRun =>
+  putIn(run, place, firstC);
 
 /** Written out in the order of `startRun`, as `copyState` is. */
 export const branch = (run: SimulationRun, interventions = run.interventions): SimulationRun => ({
@@ -88,7 +89,10 @@ export const branch = (run: SimulationRun, interventions = run.interventions): S
 });
 
 /** What lies over the pie at a moment: weights in a shell, foil, or nothing. */
-function coverAt({ interventions: { foilMin, weightsMin }, weightsC }: SimulationRun, timeMin: number): Cover {
+function coverAt(
+  { interventions: { foilMin, weightsMin }, weightsC }: SimulationRun,
+  timeMin: number,
+): Cover {
   if (timeMin < weightsMin) {
     return {
       share: constant('weightsShare'),

@@ -1,3 +1,4 @@
+import { PRACTICE } from '../../units/index.js';
 import type { TopOf } from '../../geometry/index.js';
 import {
   about,
@@ -9,7 +10,7 @@ import {
 } from '../../geometry/index.js';
 import { figure, from, q, makeSum } from '../../units/index.js';
 import type { TopRules } from '../form.js';
-import { pastryBody, pastryTop, PRACTICE, topDoughFigure } from '../shared/pastry-top.js';
+import { pastryBody, pastryTop, topDoughFigure } from '../shared/pastry-top.js';
 
 /** A thick filling steams little, and through the slit. Estimate. */
 const PARCEL_VENTED = 0.95;

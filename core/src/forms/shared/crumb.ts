@@ -1,3 +1,4 @@
+import { PRACTICE } from '../../units/index.js';
 import type { TopBody } from '../../bake/index.js';
 import { constant } from '../../bake/index.js';
 import type { CrumbBatch, Top, TopOf } from '../../geometry/index.js';
@@ -19,7 +20,7 @@ import { sentence, watch } from '../advice.js';
 import type { TopBeside, TopOn, TopRules } from '../form.js';
 import type { SlipLine } from '../slip-line.js';
 import { inCupsMl } from '../slip-line.js';
-import { crumbVented, plainTop, PRACTICE, softBody } from './pastry-top.js';
+import { crumbVented, plainTop, softBody } from './pastry-top.js';
 
 /** Fruit that lies bare under a crumb burns before the crumb is done. Estimate of how much is too much. */
 const BARE_FRUIT_SHARE = 0.08;

@@ -1,3 +1,4 @@
+import { PRACTICE } from '../../units/index.js';
 import type { TopOf } from '../../geometry/index.js';
 import {
   areaCm2,
@@ -11,7 +12,7 @@ import {
 } from '../../geometry/index.js';
 import { figure, from, given, q, makeSum } from '../../units/index.js';
 import type { TopRules } from '../form.js';
-import { pastryBody, pastryTop, PRACTICE } from './pastry-top.js';
+import { pastryBody, pastryTop } from './pastry-top.js';
 
 /** What sets one lid apart from another, in words. */
 interface LidWords {

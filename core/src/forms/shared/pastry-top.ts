@@ -1,3 +1,4 @@
+import { PRACTICE } from '../../units/index.js';
 import type { TopBody } from '../../bake/index.js';
 import { constant, withAir } from '../../bake/index.js';
 import type { Makeup, Top } from '../../geometry/index.js';
@@ -7,8 +8,6 @@ import type { PastrySpec } from '../../schema/index.js';
 import type { Figure, FigureSum } from '../../units/index.js';
 import { figure, from, given, q, makeSum } from '../../units/index.js';
 import type { TopBeside, TopRules } from '../form.js';
-
-export const PRACTICE = 'common practice, no source';
 
 /** A strip or a cut-out lies closer to the fruit than a lid does. Fit (0005-bake). */
 const LAID_GAP_SHARE = 0.6;

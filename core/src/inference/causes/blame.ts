@@ -90,7 +90,8 @@ export function blame(seen: FaultEvidence, answers: Answers = {}, seed = 1): Bla
     let odds = howOften(cause, seen) * causeProbability(cause, seen, chanceFrom(seed + i));
     for (const question of questionIds) {
       const answer = answers[question];
-      if (answer !== undefined) odds *= answer ? probabilityOfYes(cause, question) : 1 - probabilityOfYes(cause, question);
+      if (answer !== undefined)
+        odds *= answer ? probabilityOfYes(cause, question) : 1 - probabilityOfYes(cause, question);
     }
     return { cause: cause.id, odds };
   });

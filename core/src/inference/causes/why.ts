@@ -111,7 +111,11 @@ function rerun(cause: CauseId, pie: PlannedPie, foilMin: number | null, larder: 
  * @returns causes, the likeliest first, and what to ask
  * @example finishNow(whyOf(bake)).causes
  */
-export function* explainFault(bake: LoggedBake, answers: Answers = {}, larder: Larder = builtInLarder): Resumable<Why> {
+export function* explainFault(
+  bake: LoggedBake,
+  answers: Answers = {},
+  larder: Larder = builtInLarder,
+): Resumable<Why> {
   const table = makePieTable(bake, larder);
   const seen = faultEvidence({ bake, table });
   const blamed = blame(seen, answers);

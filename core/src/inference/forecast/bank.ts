@@ -26,7 +26,8 @@ export interface Moments {
   readonly passesMin: readonly number[];
 }
 
-const lastMoment = (stages: readonly Stage[]): number => stages.reduce((sum, { timeMin }) => sum + timeMin, 0);
+const lastMoment = (stages: readonly Stage[]): number =>
+  stages.reduce((sum, { timeMin }) => sum + timeMin, 0);
 
 /**
  * Bakes a pie whose unknowns are at some values, on the mesh of the search.

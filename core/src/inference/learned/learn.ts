@@ -198,8 +198,9 @@ function beforeNewest(speaking: readonly LoggedPie[], fit: SetFit, season: strin
   const likeliest = { ...fit, fits: [fit.likeliest.fitted] };
   const moved = [...newest.table.fruitShares.keys()].some(
     (fruit) =>
-      Math.abs(doseBelief(likeliest, newest, fruit, season).mean - doseBelief(quick, newest, fruit, season).mean) >
-      LOOKED_AT,
+      Math.abs(
+        doseBelief(likeliest, newest, fruit, season).mean - doseBelief(quick, newest, fruit, season).mean,
+      ) > LOOKED_AT,
   );
   return moved ? fitSet(earlier) : null;
 }

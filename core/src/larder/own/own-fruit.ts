@@ -1,3 +1,4 @@
+import { PRACTICE } from '../../units/index.js';
 import { makeTable } from '../../units/index.js';
 import type { Fruit } from '../fruits/index.js';
 import { builtInFruits, solublePercent } from '../fruits/index.js';
@@ -33,8 +34,6 @@ interface OwnFigureRow {
 
 const TABLES = 'food composition tables, from memory';
 const ESTIMATE = 'our estimate';
-const PRACTICE = 'common practice, no source';
-
 const rows: Readonly<Record<OwnFruitFigure, Omit<OwnFigureRow, 'id'>>> = {
   waterPercent: {
     label: 'Water',

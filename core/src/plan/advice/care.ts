@@ -28,7 +28,9 @@ function ofFilling({ spec, filling, larder }: BuiltContext): CareId[] {
     ...(raw && filling.batch.fruits.some(({ part }) => part.state !== 'fresh')
       ? (['frozen_raw'] as const)
       : []),
-    ...additions.flatMap(({ addition, massG }) => (massG > 0 ? larderRow(larder.additions, addition).care : [])),
+    ...additions.flatMap(({ addition, massG }) =>
+      massG > 0 ? larderRow(larder.additions, addition).care : [],
+    ),
   ];
 }
 

@@ -46,7 +46,8 @@ export const shortestOption = (pie: DayPie, what: 'out' | 'cost'): number =>
   Math.min(...Object.values(pie.ways).flatMap((ways) => ways.map((way) => way[what])));
 
 /** From building to ready, min. */
-export const tailMin = (pie: DayPie): number => pie.lastChill + shortestOption(pie, 'out') + pie.cool + pie.pack;
+export const tailMin = (pie: DayPie): number =>
+  pie.lastChill + shortestOption(pie, 'out') + pie.cool + pie.pack;
 
 /** Until its dough has rested, min. */
 export function restedMin(day: Day, pie: DayPie): number {

@@ -92,7 +92,10 @@ describe('what is bought for a day', () => {
   });
 
   it('says what has no price; water needs none', () => {
-    const { unpriced, pies } = makeBuyingList(amounts, { ...buying, items: { Butter: buying.items['Butter']! } });
+    const { unpriced, pies } = makeBuyingList(amounts, {
+      ...buying,
+      items: { Butter: buying.items['Butter']! },
+    });
     expect(unpriced).toEqual(['Damson']);
     expect(pies[0]?.unpriced).toEqual(['Damson']);
     expect(pies[1]?.unpriced).toEqual([]);
@@ -183,7 +186,10 @@ describe('a day’s file says of buying', () => {
       filling: { ...starterSpec.filling, lemonJuiceG: 30, lemonZestG: 6 },
     };
     const items = new Map(
-      makeBuyingList(makeWeighingList([{ count: 4, spec }]).amounts, usualBuying).items.map((one) => [one.label, one]),
+      makeBuyingList(makeWeighingList([{ count: 4, spec }]).amounts, usualBuying).items.map((one) => [
+        one.label,
+        one,
+      ]),
     );
     expect(items.get('Eggs')?.pieces).toBe(2);
     expect(items.get('Milk')?.needsG).toBeCloseTo(30, 6);

@@ -149,7 +149,10 @@ function purchaseFor({ label, massG, boughtG, pieces, buys, ready, pies }: Weigh
  * @returns a line a thing, a cost a sort of pie and their sums, in the kitchen's own money
  * @example buyDay([], usualBuying).buysCost // 0
  */
-export function makeBuyingList(amounts: readonly WeighingLine[], { slices, items }: BuyingSettings): BuyingList {
+export function makeBuyingList(
+  amounts: readonly WeighingLine[],
+  { slices, items }: BuyingSettings,
+): BuyingList {
   const bought = amounts.flatMap(purchaseFor).filter(({ label }) => !FREE.has(label));
   // A kitchen may call its fruit what it likes, also as what every object has.
   const known = new Map(Object.entries(items));

@@ -63,8 +63,9 @@ describe('what a day takes', () => {
 
   it('leaves out what cannot be planned', () => {
     expect(
-      makeWeighingList([{ count: 1, spec: { ...starterSpec, filling: { ...starterSpec.filling, fruits: [] } } }])
-        .amounts,
+      makeWeighingList([
+        { count: 1, spec: { ...starterSpec, filling: { ...starterSpec.filling, fruits: [] } } },
+      ]).amounts,
     ).toEqual([]);
   });
 });

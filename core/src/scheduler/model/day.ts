@@ -223,7 +223,8 @@ export const isComplete = (plan: DayPlan | null): plan is DayPlan =>
  * @returns true when a run can serve both
  * @example sameHeat([210, 15, 180], [210, 15, 180]) // true
  */
-export const isSameProgramme = (a: BakeProgramme, b: BakeProgramme): boolean => a[0] === b[0] && a[1] === b[1] && a[2] === b[2];
+export const isSameProgramme = (a: BakeProgramme, b: BakeProgramme): boolean =>
+  a[0] === b[0] && a[1] === b[1] && a[2] === b[2];
 
 /**
  * Minutes that an oven needs from the end of one run to the beginning of the next.
@@ -245,7 +246,10 @@ export function turnoverMin(oven: DayOven, before: BakeProgramme, next: BakeProg
  * @returns min
  * @example momentsOf([210, 15, 180], [{ foil: null, turn: 30 }, { foil: 25 }]).length // 3
  */
-export const batchTimes = ([, firstMin]: BakeProgramme, pies: readonly Pick<BakeOption, 'foil' | 'turn'>[]): number[] => [
+export const batchTimes = (
+  [, firstMin]: BakeProgramme,
+  pies: readonly Pick<BakeOption, 'foil' | 'turn'>[],
+): number[] => [
   ...(firstMin > 0 ? [firstMin] : []),
   ...pies.flatMap(({ foil, turn }) => [foil, turn]).filter((minute) => typeof minute === 'number'),
 ];

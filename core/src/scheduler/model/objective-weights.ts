@@ -52,7 +52,11 @@ const timesFor: Readonly<Record<Emphasis, number>> = { little: 0.25, usual: 1, m
  * @returns each in minutes of the day
  * @example dayWeightsOf({ matters: { fewRuns: 'much' } }).run // 60
  */
-export function objectiveWeights({ matters = {} }: { readonly matters?: ObjectiveEmphasis }): ObjectiveWeights {
+export function objectiveWeights({
+  matters = {},
+}: {
+  readonly matters?: ObjectiveEmphasis;
+}): ObjectiveWeights {
   const times = (matter: ObjectiveKind): number => timesFor[matters[matter] ?? 'usual'];
   const late = times('lateStart');
   const [day, rest] = late > 1 ? [1, 1 / late] : [late, 1];

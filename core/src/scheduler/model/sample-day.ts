@@ -31,7 +31,12 @@ export function sampleDay(seed: number, pies: number, { hands = 3, ovens = 2 } =
         const known: readonly BakeProgramme[] = can.length > 0 ? can : [pick(heats)];
         return [
           oven,
-          known.map((heat): BakeOption => ({ heat, out: out + between(-5, 8), cost: between(0, 12), foil: null })),
+          known.map((heat): BakeOption => ({
+            heat,
+            out: out + between(-5, 8),
+            cost: between(0, 12),
+            foil: null,
+          })),
         ];
       }),
     );

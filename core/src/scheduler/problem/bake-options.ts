@@ -30,7 +30,11 @@ export const turned = ({ clock }: PiePlan, turn: number): Pick<BakeOption, 'turn
   clock.some(({ id }) => id === 'turn') ? { turn } : {};
 
 /** A programme of another pie, tried on this one; null when it does not come out right. */
-function tryProgramme({ plan, spec: { bake } }: InOven, heat: BakeProgramme, ownCost: number): BakeOption | null {
+function tryProgramme(
+  { plan, spec: { bake } }: InOven,
+  heat: BakeProgramme,
+  ownCost: number,
+): BakeOption | null {
   const { body } = plan.work;
   const done = bakeOnProgramme(body, bake, heat);
   if (!done || Math.abs(done.colourOff) > RIGHT_OFF || done.doneMin < heat[1]) return null;
@@ -63,7 +67,11 @@ export function bakeOptions(
       const others = plan.bake.others
         .filter(({ colourOff, foilMin }) => Math.abs(colourOff) < RIGHT_OFF / 2 && foilMin === null)
         .slice(0, OWN_PROGRAMMES - 1)
-        .map(({ firstC, firstMin, secondC }): BakeProgramme => [firstC, firstC === secondC ? 0 : firstMin, secondC]);
+        .map(({ firstC, firstMin, secondC }): BakeProgramme => [
+          firstC,
+          firstC === secondC ? 0 : firstMin,
+          secondC,
+        ]);
       return [own, ...others];
     });
     for (const [key, of] of planned) {
@@ -85,7 +93,9 @@ export function bakeOptions(
         spec.bake.stages || !plan.work.body.filling
           ? []
           : programmes.flatMap((heat) =>
-              isSameProgramme(heat, own) ? [] : [tryProgramme(planOf, heat, ownCost)].filter((way) => way !== null),
+              isSameProgramme(heat, own)
+                ? []
+                : [tryProgramme(planOf, heat, ownCost)].filter((way) => way !== null),
             );
       const known = ways.get(key);
       if (known) known[id] = optionsBetween([mine], tried);

@@ -64,7 +64,10 @@ const problem = (field: string, message: string, remedy: string): DayProblem => 
  * @returns a generator; its value the day, or which pie cannot be planned and why
  * @example finishNow(workOutDay(asked))
  */
-export function* buildDayProblem(asked: DayRequest, larder: Larder = builtInLarder): Generator<number, DayProblem> {
+export function* buildDayProblem(
+  asked: DayRequest,
+  larder: Larder = builtInLarder,
+): Generator<number, DayProblem> {
   const portions = makePortions(asked.pies, asked.freezer, larder);
   const sorts = new Map<string, { readonly spec: PieSpec; readonly field: string }>();
   for (const { spec, wanted } of portions) {
@@ -105,7 +108,13 @@ export function* buildDayProblem(asked: DayRequest, larder: Larder = builtInLard
     const key = JSON.stringify(spec);
     const first = [...(planned.get(key)?.values() ?? [])][0];
     if (!first) continue;
-    const made = makeDayPie(wanted, first.plan, ways.get(key) ?? {}, Object.keys(asked.kitchen.dishes), larder);
+    const made = makeDayPie(
+      wanted,
+      first.plan,
+      ways.get(key) ?? {},
+      Object.keys(asked.kitchen.dishes),
+      larder,
+    );
     if (!made.ok)
       return problem(`pies.${asked.pies.indexOf(wanted)}${made.field}`, made.message, made.remedy);
     if (made.pie.dough !== null) doughs[made.pie.dough] = doughRule(made.pie.dough, first.plan, larder);

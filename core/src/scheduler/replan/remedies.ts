@@ -109,8 +109,10 @@ const both = (one: RemedyCandidate, other: RemedyCandidate): RemedyCandidate => 
 });
 
 /** Two kinds of change, from the least of both to the largest of both. */
-const bothChanges = (kind: readonly RemedyCandidate[], others: readonly RemedyCandidate[]): RemedyCandidate[] =>
-  kind.flatMap((one) => others.map((other) => both(one, other)));
+const bothChanges = (
+  kind: readonly RemedyCandidate[],
+  others: readonly RemedyCandidate[],
+): RemedyCandidate[] => kind.flatMap((one) => others.map((other) => both(one, other)));
 
 /** Fewer pies: all that a plan leaves out is not wanted; none where it leaves out nothing, or more than that is wrong with it. */
 function fewer(day: Day, plan: DayPlan | null): Remedy[] {
@@ -154,7 +156,10 @@ interface Tried {
 }
 
 /** Of each kind the least change that leaves nothing late, or else the one that leaves least. */
-function* oneOfEach(kinds: readonly RemedyCandidate[][], { now, worked }: Asking): Generator<number, Tried[]> {
+function* oneOfEach(
+  kinds: readonly RemedyCandidate[][],
+  { now, worked }: Asking,
+): Generator<number, Tried[]> {
   const tried: Tried[] = [];
   for (const [i, kind] of kinds.entries()) {
     let best: Remedy | null = null;

@@ -102,7 +102,8 @@ export function* annealFrom(
     return look(solution, strict);
   };
   // Where a first search brought no day home, being late alone counts until one does.
-  const rankOf = ({ total, smoothedTotal: outlook }: EvaluatedSolution): number => (strict || isFirst ? outlook : total);
+  const rankOf = ({ total, smoothedTotal: outlook }: EvaluatedSolution): number =>
+    strict || isFirst ? outlook : total;
   const shareOut = makeBatchReassignment(day, ways, chance);
   const looking: NeighbourhoodState = { day, decoder, evaluate, rankOf, shareOut, chance };
 

@@ -45,9 +45,17 @@ export function makeEvaluator(day: Day): Evaluator {
       const decoded = decoder.decode(solution, strict);
       const { failed } = decoded;
       const { total, lateMin, outlook } = tally(decoded);
-      const infeasible = !strict && (failed > 0 || lateMin > 0) ? infeasiblePies(day, timetable.fromMin, decoded) : [];
+      const infeasible =
+        !strict && (failed > 0 || lateMin > 0) ? infeasiblePies(day, timetable.fromMin, decoded) : [];
       const without = FAILED * failed;
-      return { solution: solution, failed, total: total + without, smoothedTotal: outlook + without, lateMin, infeasible: infeasible };
+      return {
+        solution: solution,
+        failed,
+        total: total + without,
+        smoothedTotal: outlook + without,
+        lateMin,
+        infeasible: infeasible,
+      };
     },
     toPlan: (solution) => {
       const decoded = decoder.decode(solution, false);

@@ -64,7 +64,11 @@ function failing(day: Day, { decoder, evaluate: look }: Evaluator, solution: Sol
  * @param isLeft whether it is as wanted
  * @returns null when nothing is left
  */
-function withoutFailing(day: Day, solution: Solution, isLeft: (found: EvaluatedSolution) => boolean): DaySubset | null {
+function withoutFailing(
+  day: Day,
+  solution: Solution,
+  isLeft: (found: EvaluatedSolution) => boolean,
+): DaySubset | null {
   const looker = makeEvaluator(day);
   if (isLeft(looker.evaluate(solution, false))) return { day, solution };
   const out = withOthers(day, failing(day, looker, solution));
@@ -103,7 +107,11 @@ function withOneMore(
 }
 
 /** On from a plan that is not home until it is, a little at a time. */
-function isFeasible(looking: NeighbourhoodState, from: EvaluatedSolution | null, most: number): DaySubset | null {
+function isFeasible(
+  looking: NeighbourhoodState,
+  from: EvaluatedSolution | null,
+  most: number,
+): DaySubset | null {
   let now = from;
   for (let looks = 0; now && looks < most && !isInTime(now); looks++) {
     const tried = makeNeighbour(looking, now);
@@ -165,7 +173,11 @@ export function planWithoutFailing(day: Day, solution: Solution): DayPlan | null
  * @param from how each part is searched
  * @returns a generator; its value the plan, null when not one pie goes
  */
-export function* maximalFeasibleSubset(day: Day, solution: Solution, from: AnnealStart): Generator<SearchProgress, DayPlan | null> {
+export function* maximalFeasibleSubset(
+  day: Day,
+  solution: Solution,
+  from: AnnealStart,
+): Generator<SearchProgress, DayPlan | null> {
   const nothing: DaySubset = { day: subDay(day, new Set()), solution: { ...solution, runs: [] } };
   let part = withoutFailing(day, solution, isInTime) ?? nothing;
   let best: DayPlan | null = null;

@@ -19,7 +19,14 @@ function lookingAt(day: Day): NeighbourhoodState {
     chance,
     shareOut: makeBatchReassignment(day, decoder.ways, chance),
     rankOf: ({ total }) => total,
-    evaluate: (solution: Solution): EvaluatedSolution => ({ solution: solution, failed: 0, total: 0, smoothedTotal: 0, lateMin: 0, infeasible: [] }),
+    evaluate: (solution: Solution): EvaluatedSolution => ({
+      solution: solution,
+      failed: 0,
+      total: 0,
+      smoothedTotal: 0,
+      lateMin: 0,
+      infeasible: [],
+    }),
   };
 }
 

@@ -92,7 +92,11 @@ export function putBack(
 }
 
 /** Some pies somewhere else, one of them for sure if it is said which. */
-function takeOut(looking: NeighbourhoodState, { runs, ...rest }: Solution, first?: number): EvaluatedSolution {
+function takeOut(
+  looking: NeighbourhoodState,
+  { runs, ...rest }: Solution,
+  first?: number,
+): EvaluatedSolution {
   const { day, chance, evaluate } = looking;
   const pick = (below: number): number => Math.floor(chance() * below);
   const out = new Set(first === undefined ? [] : [first]);
@@ -146,7 +150,10 @@ function moveOne(
 }
 
 /** A run at another programme, perhaps in another oven; null where its pies have none in common. */
-function otherHeat({ day, decoder, evaluate, chance }: NeighbourhoodState, { runs, ...rest }: Solution): EvaluatedSolution | null {
+function otherHeat(
+  { day, decoder, evaluate, chance }: NeighbourhoodState,
+  { runs, ...rest }: Solution,
+): EvaluatedSolution | null {
   const pick = (below: number): number => Math.floor(chance() * below);
   const r = pick(runs.length);
   const run = runs[r]!;
@@ -163,7 +170,10 @@ function otherHeat({ day, decoder, evaluate, chance }: NeighbourhoodState, { run
  * A neighbour of a plan: the pies of some runs shared out anew, runs in another order, at another programme or a little sooner, the
  * rest placed in another order, a pie in another run, and now and then a few somewhere else.
  */
-export function makeNeighbour(looking: NeighbourhoodState, { solution: solution, infeasible: infeasible }: Pick<EvaluatedSolution, 'solution' | 'infeasible'>): EvaluatedSolution {
+export function makeNeighbour(
+  looking: NeighbourhoodState,
+  { solution: solution, infeasible: infeasible }: Pick<EvaluatedSolution, 'solution' | 'infeasible'>,
+): EvaluatedSolution {
   const { evaluate, chance, shareOut } = looking;
   const { runs, order } = solution;
   const pick = (below: number): number => Math.floor(chance() * below);

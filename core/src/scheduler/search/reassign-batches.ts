@@ -70,7 +70,13 @@ export function makeBatchReassignment(day: Day, ways: OptionTable, chance: () =>
   }
 
   /** A pie in a run on one programme, with those of others that may be in it too, and cost less there than in a run of their own. */
-  function runWith(first: number, its: BakeOption, others: readonly number[], oven: number, heat: string): BatchCandidate {
+  function runWith(
+    first: number,
+    its: BakeOption,
+    others: readonly number[],
+    oven: number,
+    heat: string,
+  ): BatchCandidate {
     const known = ways[oven]!;
     const of = [{ i: first, way: its }];
     let latest = latestOf(first, its);
@@ -125,7 +131,8 @@ export function makeBatchReassignment(day: Day, ways: OptionTable, chance: () =>
     const near = mixed(runs.map((_, r) => r).filter((r) => r !== first && Math.abs(r - first) <= NEAR));
     const chosen = new Set([first, ...near.slice(0, wanted - 1)]);
     const pool = runs.flatMap((run, r) => (chosen.has(r) ? run.pies : []));
-    const sumOf = (thoughts: readonly BatchCandidate[]): number => thoughts.reduce((sum, { cost }) => sum + cost, 0);
+    const sumOf = (thoughts: readonly BatchCandidate[]): number =>
+      thoughts.reduce((sum, { cost }) => sum + cost, 0);
     const [thought, ...others] = Array.from({ length: IDEAS }, () => thoughtFor(pool)).filter(
       (known) => known !== null,
     );

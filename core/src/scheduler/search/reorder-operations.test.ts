@@ -27,7 +27,11 @@ interface Placed {
 function placed(seed: number, pies: number, slack = { readySooner: 0, beforeLoad: 0 }): Placed {
   const day = { ...sampleDay(seed, pies), slack };
   const decoder = makeDecoder(day);
-  const tally = makeIncrementalScore(day, decoder.timetable.fromMin, makeRunTimes(day, decoder.ways, decoder.timetable.fromMin));
+  const tally = makeIncrementalScore(
+    day,
+    decoder.timetable.fromMin,
+    makeRunTimes(day, decoder.ways, decoder.timetable.fromMin),
+  );
   const looking = {
     day,
     decoder,
@@ -39,7 +43,14 @@ function placed(seed: number, pies: number, slack = { readySooner: 0, beforeLoad
       const { failed } = decoded;
       const { total, outlook, lateMin } = tally(decoded);
       const without = 1e6 * failed;
-      return { solution: solution, failed, total: total + without, smoothedTotal: outlook + without, lateMin, infeasible: [] };
+      return {
+        solution: solution,
+        failed,
+        total: total + without,
+        smoothedTotal: outlook + without,
+        lateMin,
+        infeasible: [],
+      };
     },
   };
   let solution: Parameters<typeof decoder.decode>[0] = { runs: [], order: usualPlacingOrder };
@@ -83,7 +94,10 @@ describe('the order in which a day is laid', () => {
     const [run] = plan.runs;
     expect(1395 - (run?.start ?? 1395)).toBeGreaterThan(700);
     const layer = makeOperationScheduler(away, makeOptionTable(away));
-    expect(layer.lay(makeOperationSequence(away, layer.timetable.fromMin, plan))?.total).toBeCloseTo(plan.score.total, 6);
+    expect(layer.lay(makeOperationSequence(away, layer.timetable.fromMin, plan))?.total).toBeCloseTo(
+      plan.score.total,
+      6,
+    );
   });
 
   it('is worth to a search what its plan is worth, late or not', () => {

@@ -29,7 +29,8 @@ function swapped(steps: OperationSequence, old: Operation, ...now: readonly Oper
 type RunStep = Extract<Operation, { kind: 'run' }>;
 type MixStep = Extract<Operation, { kind: 'mix' }>;
 
-const runSteps = (steps: OperationSequence): RunStep[] => steps.filter((step): step is RunStep => step.kind === 'run');
+const runSteps = (steps: OperationSequence): RunStep[] =>
+  steps.filter((step): step is RunStep => step.kind === 'run');
 
 /** It need no longer stay where it lay. */
 const free = ({ kept: _, ...step }: Operation): Operation => step;

@@ -61,7 +61,10 @@ export function* solveDay(
     const shareOf = (share: number): number => (isSmall ? (start + share) / starts : share);
     const orElse =
       (before: DayPlan | null) =>
-      (step: SearchProgress): SearchProgress => ({ share: shareOf(step.share), best: better(step.best, before) });
+      (step: SearchProgress): SearchProgress => ({
+        share: shareOf(step.share),
+        best: better(step.best, before),
+      });
     const { plan, solution } = yield* mapYield(annealFrom(day, from), orElse(best));
     const found = { plan: plan ?? planWithoutFailing(day, solution), solution };
     if (nearest === null || badness(found.plan) < badness(nearest.plan)) nearest = found;

@@ -56,7 +56,10 @@ describe('a day that is laid', () => {
         const decoded = decoder.decode(solution, strict);
         return { ...toPlan(day, decoder.timetable, decoder.ways, decoded), failed: decoded.failed };
       };
-      let solution: Solution = { runs: someRuns(day, chance), order: { ...usualPlacingOrder, byHour: seed % 2 === 0 } };
+      let solution: Solution = {
+        runs: someRuns(day, chance),
+        order: { ...usualPlacingOrder, byHour: seed % 2 === 0 },
+      };
       for (let step = 0; step < 25; step++) {
         const strict = chance() < 0.5;
         const found = planOf(solution, strict);

@@ -21,7 +21,11 @@ function known<T>(of: ReadonlyMap<string, T>, id: string): T {
 }
 
 /** The order in which a plan's steps lie, from its last start back, each where it lies. `fromMin`: at which the timetable begins. */
-export function makeOperationSequence(day: Day, fromMin: number, { tasks, runs, batches }: DayPlan): OperationSequence {
+export function makeOperationSequence(
+  day: Day,
+  fromMin: number,
+  { tasks, runs, batches }: DayPlan,
+): OperationSequence {
   const indexOf = new Map(day.pies.map(({ id }, i) => [id, i]));
   const pieOf = (id: string): number => known(indexOf, id);
   const handOf = new Map(day.kitchen.hands.map(({ id }, hand) => [id, hand]));

@@ -30,7 +30,11 @@ export type BatchPlacer = (
   kept?: Slot | null,
 ) => PlacedBatch | null;
 
-export function makeBatchPlacer(day: Day, { timetable, able }: TimetableBuilder, { works, takes }: PiePlacer): BatchPlacer {
+export function makeBatchPlacer(
+  day: Day,
+  { timetable, able }: TimetableBuilder,
+  { works, takes }: PiePlacer,
+): BatchPlacer {
   return (dough, of, all, kept = null) => {
     const rule = day.doughs[dough]!;
     const needs = of.map((i) => doughNeed(day, i, all));

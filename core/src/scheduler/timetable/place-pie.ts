@@ -82,7 +82,10 @@ export interface PiePlacer {
 }
 
 /** All that is put down for single pies; each answers whether there was a place. */
-export function makePiePlacer(day: Day, { timetable, able }: Pick<TimetableBuilder, 'timetable' | 'able'>): PiePlacer {
+export function makePiePlacer(
+  day: Day,
+  { timetable, able }: Pick<TimetableBuilder, 'timetable' | 'able'>,
+): PiePlacer {
   const { kitchen, pies, slack } = day;
   const at = (minute: number): number => minute - timetable.fromMin;
   const soonerOf = pies.map((pie) => readyBufferMin(pie, slack));
@@ -154,7 +157,8 @@ export function makePiePlacer(day: Day, { timetable, able }: Pick<TimetableBuild
   const mustEndBefore = (profile: CapacityProfile, from: number, to: number): void => {
     const full = lastFull(profile, from, to);
     const had = full < 0 ? 0 : profile.taken[full]!;
-    tooLateBy = () => (full < 0 ? 1 : to - fullSince(profile, full, profile.places - (had - profile.taken[full]!)));
+    tooLateBy = () =>
+      full < 0 ? 1 : to - fullSince(profile, full, profile.places - (had - profile.taken[full]!));
   };
 
   /** Build, out and pack of one pie of a run that starts at `start`. */
@@ -198,7 +202,8 @@ export function makePiePlacer(day: Day, { timetable, able }: Pick<TimetableBuild
       if (!late || isShell) return false;
       // Too late already: as soon as somebody is free.
       most = least;
-      while (most < least + 120 && !latestSlot(timetable, able.pack, pie.pack, least, most)) most += LATE_STEP;
+      while (most < least + 120 && !latestSlot(timetable, able.pack, pie.pack, least, most))
+        most += LATE_STEP;
     }
     for (;;) {
       const slot = latestSlot(timetable, able.pack, pie.pack, least, most);

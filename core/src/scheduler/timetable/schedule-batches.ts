@@ -34,7 +34,12 @@ export interface RunScheduler {
    * @param order in which their pies are seen to
    * @param urgent pies whose lining and fruit are placed with them
    */
-  lay(solutions: readonly RunDecision[], order: PlacingOrder, urgent: ReadonlySet<number>, strict: boolean): ScheduledRuns;
+  lay(
+    solutions: readonly RunDecision[],
+    order: PlacingOrder,
+    urgent: ReadonlySet<number>,
+    strict: boolean,
+  ): ScheduledRuns;
 }
 
 /** What is found anew each time; building and packing stay as long as their run does. */
@@ -134,7 +139,9 @@ export function makeRunScheduler(
       if (by === null) return null;
       bys.push(by);
     }
-    const byHour = Math.min(...solution.pies.map((i, k) => bys[k]! - pies[i]!.pack - pies[i]!.cool - outs[k]!));
+    const byHour = Math.min(
+      ...solution.pies.map((i, k) => bys[k]! - pies[i]!.pack - pies[i]!.cool - outs[k]!),
+    );
     const stillWarm = at(times.soonest);
     const isSeenTo = (start: number): boolean =>
       moments.every((minute) => timetable.attended[start + minute] === 1);
@@ -182,7 +189,10 @@ export function makeRunScheduler(
     groups.length === ends.length && groups.every(({ of }, k) => of === ends[k]);
 
   /** How many of the runs that lie can stay, counted from the last one of the day. */
-  function staying(solutions: readonly RunDecision[], ends: readonly (readonly (readonly number[])[])[]): number {
+  function staying(
+    solutions: readonly RunDecision[],
+    ends: readonly (readonly (readonly number[])[])[],
+  ): number {
     const most = Math.min(laid.length, solutions.length);
     let same = 0;
     while (same < most) {

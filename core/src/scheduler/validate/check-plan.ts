@@ -1,5 +1,13 @@
 import type { Day, DayPie, DayPlan, DayTask, Worker, TaskKind } from '../model/index.js';
-import { batchMixMin, batchTimes, unloadTimes, isSameProgramme, shellIds, skillFor, turnoverMin } from '../model/index.js';
+import {
+  batchMixMin,
+  batchTimes,
+  unloadTimes,
+  isSameProgramme,
+  shellIds,
+  skillFor,
+  turnoverMin,
+} from '../model/index.js';
 
 /** Something from a moment to another. */
 interface Span {
@@ -156,7 +164,10 @@ export function checkPlan(day: Day, plan: DayPlan): string[] {
       continue;
     }
     must(batch.pies.length <= rule.most, `${batch.id} is too large`);
-    must(mix.end - mix.start === batchMixMin(rule, batch.pies.length), `${batch.id} takes another time to mix`);
+    must(
+      mix.end - mix.start === batchMixMin(rule, batch.pies.length),
+      `${batch.id} takes another time to mix`,
+    );
     const last = Math.max(...batch.pies.map((pie) => (task('line', pie) ?? task('build', pie))?.start ?? 0));
     fridge.push({ from: mix.end, to: last });
   }
@@ -226,7 +237,8 @@ function checkOvens(
     }
     if (run.start < day.earliest + oven.warmUpMin) wrong.push(`${run.id} begins before ${oven.id} is hot`);
     const alone = run.pies.map(
-      ({ pie }) => pieOf.get(pie)?.ways[run.oven]?.find(({ heat }) => isSameProgramme(heat, run.heat))?.out ?? NaN,
+      ({ pie }) =>
+        pieOf.get(pie)?.ways[run.oven]?.find(({ heat }) => isSameProgramme(heat, run.heat))?.out ?? NaN,
     );
     unloadTimes(oven, kitchen.doorMin, alone).forEach((out, k) => {
       if (run.pies[k]!.out !== out) wrong.push(`${run.pies[k]!.pie} does not bake right in ${run.id}`);

@@ -57,7 +57,7 @@ export function lidPath(dish: Profile, crustCm: number, riseCm: number, rimCm: n
   return `M${-t - rimCm} ${y}L${-t} ${y}A${ri} ${ri} 0 0 1 ${t} ${y}L${t + rimCm} ${y}L${t + rimCm} ${y - crustCm}L${t} ${y - crustCm}A${ro} ${ro} 0 0 0 ${-t} ${y - crustCm}L${-t - rimCm} ${y - crustCm}Z`;
 }
 
-export interface FruitPiece {
+export interface DrawnPiece {
   readonly x: number;
   readonly y: number;
   readonly r: number;
@@ -71,8 +71,8 @@ const scatter = (i: number, j: number): number => {
 };
 
 /** Fruit lying in a box, row by row, each row shifted by half a piece. */
-export function pieces(widthCm: number, heightCm: number, sizeCm: number): FruitPiece[] {
-  const found: FruitPiece[] = [];
+export function pieces(widthCm: number, heightCm: number, sizeCm: number): DrawnPiece[] {
+  const found: DrawnPiece[] = [];
   const rows = Math.ceil(heightCm / (sizeCm * 0.84)) + 1;
   const across = Math.ceil(widthCm / sizeCm) + 1;
   for (let i = 0; i < rows; i++) {

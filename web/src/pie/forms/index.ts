@@ -1,33 +1,33 @@
 import type { FormKind } from '@mardle/core';
-import { buckle } from './buckle/index.js';
-import { cobbler } from './cobbler/index.js';
+import { buckleView } from './buckle/index.js';
+import { cobblerView } from './cobbler/index.js';
 import { crispView } from './crisp/index.js';
 import { crumbTopView } from './crumb-top/index.js';
-import { cutOut } from './cut-out/index.js';
-import { doubleCrust } from './double-crust/index.js';
+import { cutOutView } from './cut-out/index.js';
+import { doubleCrustView } from './double-crust/index.js';
 import type { FormView } from './form-view.js';
-import { freeForm } from './free-form/index.js';
-import { handPie } from './hand-pie/index.js';
-import { lattice } from './lattice/index.js';
-import { openShell } from './open-shell/index.js';
-import { pandowdy } from './pandowdy/index.js';
-import { upsideDown } from './upside-down/index.js';
+import { freeFormView } from './free-form/index.js';
+import { handPieView } from './hand-pie/index.js';
+import { latticeView } from './lattice/index.js';
+import { openShellView } from './open-shell/index.js';
+import { pandowdyView } from './pandowdy/index.js';
+import { upsideDownView } from './upside-down/index.js';
 
 export type { FormView } from './form-view.js';
 
 const views: Readonly<Record<FormKind, FormView>> = {
-  double_crust: doubleCrust,
-  lattice,
-  cut_out: cutOut,
+  double_crust: doubleCrustView,
+  lattice: latticeView,
+  cut_out: cutOutView,
   crumb_top: crumbTopView,
-  free_form: freeForm,
-  open_shell: openShell,
+  free_form: freeFormView,
+  open_shell: openShellView,
   crisp: crispView,
-  cobbler,
-  buckle,
-  pandowdy,
-  upside_down: upsideDown,
-  hand_pie: handPie,
+  cobbler: cobblerView,
+  buckle: buckleView,
+  pandowdy: pandowdyView,
+  upside_down: upsideDownView,
+  hand_pie: handPieView,
 };
 
 /** All that the screen knows about a form. */

@@ -16,7 +16,7 @@ import {
 import { renderInKitchen } from '../../test/kitchen.js';
 import { standInServer } from '../../test/server.js';
 import { DayPlace } from './DayPlace.js';
-import { hourMarks, toHour, instantAt } from './hours.js';
+import { hourMarks, toHour, instantFrom } from './hours.js';
 import { stagesUntil } from './plan/runSpecs.js';
 import { placing, makeStretches } from './plan/stretches.js';
 
@@ -191,13 +191,13 @@ describe('hours', () => {
   it('come back as they were said, in summer and winter, on the wall of the day and not of the browser', () => {
     for (const timeZone of ['Europe/Berlin', 'America/St_Johns', 'Asia/Kathmandu', 'UTC']) {
       for (const date of ['2026-07-04', '2026-12-24', '2026-03-29', '2026-10-25']) {
-        const clock = { zero: instantAt(date, '00:00', timeZone), timeZone };
-        expect(toHour(clock, instantAt(date, '09:15', timeZone))).toEqual({ date, hour: '09:15' });
+        const clock = { zero: instantFrom(date, '00:00', timeZone), timeZone };
+        expect(toHour(clock, instantFrom(date, '09:15', timeZone))).toEqual({ date, hour: '09:15' });
         expect(toHour(clock, 0)).toEqual({ date, hour: '00:00' });
       }
     }
-    expect(instantAt('2026-07-04', '09:15', 'Europe/Berlin')).toBe('2026-07-04T09:15:00+02:00');
-    expect(instantAt('2026-07-04', '09:15', 'America/St_Johns')).toBe('2026-07-04T09:15:00-02:30');
+    expect(instantFrom('2026-07-04', '09:15', 'Europe/Berlin')).toBe('2026-07-04T09:15:00+02:00');
+    expect(instantFrom('2026-07-04', '09:15', 'America/St_Johns')).toBe('2026-07-04T09:15:00-02:30');
   });
 
   it('are marked where the clock has them, also when zero is no whole hour', () => {

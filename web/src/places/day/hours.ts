@@ -34,7 +34,7 @@ const aheadMin = (ms: number, timeZone: string): number => {
 };
 
 /** The instant at which a wall in a time zone shows a date and hour, ISO 8601 with its offset. */
-export function instantAt(date: string, hour: string, timeZone: string): string {
+export function instantFrom(date: string, hour: string, timeZone: string): string {
   const wall = asIfUtc({ date, hour });
   const near = aheadMin(wall, timeZone);
   const offsetMin = aheadMin(wall - near * MINUTE_MS, timeZone);

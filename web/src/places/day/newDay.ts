@@ -1,5 +1,5 @@
 import type { KitchenResponse } from '@mardle/contract';
-import { instantAt } from './hours.js';
+import { instantFrom } from './hours.js';
 import type { DayFile } from '../../state/day/dayFile.js';
 import { USUAL_FRIDGE } from '../../state/day/day.js';
 
@@ -17,11 +17,11 @@ export function newDay({ ovens, dishes }: KitchenResponse, now: Date): DayFile {
     format: 'mardle-day',
     version: 1,
     name: 'Bake day',
-    zero: instantAt(date, '00:00', timeZone),
+    zero: instantFrom(date, '00:00', timeZone),
     timeZone,
     kitchen: {
       hands: [
-        { id: 'lead', from: instantAt(date, '04:00', timeZone), to: instantAt(date, '18:00', timeZone) },
+        { id: 'lead', from: instantFrom(date, '04:00', timeZone), to: instantFrom(date, '18:00', timeZone) },
       ],
       ovens:
         ovens.length > 0

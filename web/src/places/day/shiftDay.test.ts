@@ -1,10 +1,10 @@
 import { readDay, starterSpec } from '@mardle/core';
 import type { DayFile } from '../../state/day/dayFile.js';
-import { toHour, instantAt } from './hours.js';
+import { toHour, instantFrom } from './hours.js';
 import { daysOn, shiftDay } from './shiftDay.js';
 
 const timeZone = 'Europe/Berlin';
-const at = (date: string, hour: string): string => instantAt(date, hour, timeZone);
+const at = (date: string, hour: string): string => instantFrom(date, hour, timeZone);
 
 /** A Saturday whose work begins on Friday: all kinds of times that a file can have. */
 const saturday: DayFile = {

@@ -1,5 +1,5 @@
 import type { DayFile } from '../../state/day/dayFile.js';
-import { toHour, instantAt } from './hours.js';
+import { toHour, instantFrom } from './hours.js';
 
 const DAY_MS = 86_400_000;
 const midnight = (date: string): number => Date.parse(`${date}T00:00:00Z`);
@@ -13,7 +13,7 @@ export function shiftDay(file: DayFile, date: string): DayFile {
   const days = Math.round((midnight(date) - midnight(toHour(file, 0).date)) / DAY_MS);
   const onWall = (at: string | number): string => {
     const then = toHour(file, at);
-    return instantAt(daysOn(then.date, days), then.hour, file.timeZone);
+    return instantFrom(daysOn(then.date, days), then.hour, file.timeZone);
   };
   return {
     ...file,

@@ -92,7 +92,12 @@ const jobs = {
   },
 
   /** A plan that works, with how likely it holds. */
-  hold: (day: Day, plan: DayPlan): SolvedDay => ({ day, plan, holds: estimateRobustness(day, plan), remedies: [] }),
+  hold: (day: Day, plan: DayPlan): SolvedDay => ({
+    day,
+    plan,
+    holds: estimateRobustness(day, plan),
+    remedies: [],
+  }),
 
   /** Another way for a day that is late by now; null when there is none. */
   mend(day: Day, plan: DayPlan, happened: Actuals, done: readonly string[]): Repair | null {

@@ -1,6 +1,14 @@
 import type { TickRequest } from '@mardle/contract';
 import type { DayPlan, DayTask, Actuals, Remedy, StockedItem } from '@mardle/core';
-import { emptyFreezer, portionIds, nothingStocked, readDay, shellsIn, usualBuying, usualDay } from '@mardle/core';
+import {
+  emptyFreezer,
+  portionIds,
+  nothingStocked,
+  readDay,
+  shellsIn,
+  usualBuying,
+  usualDay,
+} from '@mardle/core';
 import { create } from 'zustand';
 import { persist } from 'zustand/middleware';
 import type { SolvedDay } from '../../shared/workers/day.js';

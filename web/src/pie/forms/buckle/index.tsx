@@ -1,5 +1,13 @@
 import type { BuckleSpec, PiePlan } from '@mardle/core';
-import { builtInLarder, larderRow, showText, topAs, topOutline, usualBuckle, usualStreusel } from '@mardle/core';
+import {
+  builtInLarder,
+  larderRow,
+  showText,
+  topAs,
+  topOutline,
+  usualBuckle,
+  usualStreusel,
+} from '@mardle/core';
 import { Choice } from '../../../shared/ui/Choice/Choice.js';
 import { Dial } from '../../../shared/ui/Dial/Dial.js';
 import { Fig } from '../../../shared/ui/Figure/Fig.js';
@@ -129,7 +137,7 @@ function BatterAbove({ plan }: { readonly plan: PiePlan }) {
   );
 }
 
-export const buckle: FormView = {
+export const buckleView: FormView = {
   ...usualView,
   Controls: BatterPart,
   FromAbove: BatterAbove,

@@ -102,7 +102,7 @@ function SconesAbove({ plan }: { readonly plan: PiePlan }) {
   );
 }
 
-export const cobbler: FormView = {
+export const cobblerView: FormView = {
   ...usualView,
   Controls: SconePart,
   FromAbove: SconesAbove,

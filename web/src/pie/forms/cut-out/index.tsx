@@ -71,7 +71,7 @@ function sizeHandle(plan: PiePlan): HandleLayer | null {
   });
 }
 
-export const cutOut: FormView = {
+export const cutOutView: FormView = {
   ...usualView,
   Controls: CutOutPart,
   FromAbove: PiecesAbove,

@@ -4,7 +4,7 @@ import { DishLid, lidLine, LidOnSlice } from '../shared/Lid.js';
 import { usualView } from '../shared/usual.js';
 import { VentsPart } from '../shared/VentsPart.js';
 
-export const doubleCrust: FormView = {
+export const doubleCrustView: FormView = {
   ...usualView,
   Controls: VentsPart,
   FromAbove: LidAbove,

@@ -81,7 +81,7 @@ function FoldAbove({ plan }: { readonly plan: PiePlan }) {
   );
 }
 
-export const freeForm: FormView = {
+export const freeFormView: FormView = {
   ...usualView,
   Controls: FreeFormPart,
   // The border is the disc itself, drawn with the base that it is folded from.

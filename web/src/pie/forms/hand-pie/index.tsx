@@ -71,13 +71,19 @@ function TrayAbove({ plan }: { readonly plan: PiePlan }) {
   );
 }
 
-export const handPie: FormView = {
+export const handPieView: FormView = {
   ...usualView,
   Controls: HandPiePart,
   FromAbove: TrayAbove,
   handles: discHandle,
   SectionTop: ({ section, colour }) => (
-    <LidDrawing section={section} colour={colour} vents={1} riseCm={section.profile.depthCm * 1.5} restsCm={0} />
+    <LidDrawing
+      section={section}
+      colour={colour}
+      vents={1}
+      riseCm={section.profile.depthCm * 1.5}
+      restsCm={0}
+    />
   ),
   SliceTop: LidOnSlice,
   covered: 'folded in pastry',

@@ -11,13 +11,13 @@ import { widestCm } from './widest.js';
 import { LatticePlan, latticeBox } from './weave/LatticePlan.js';
 
 function LatticeSection({ plan, section, colour }: SectionTopProps) {
-  const lattice = topAs('lattice', plan.build.top)?.lattice;
-  if (!lattice) return null;
+  const latticeView = topAs('lattice', plan.build.top)?.lattice;
+  if (!latticeView) return null;
   const { crustCm } = section;
-  const slabs = lattice.long.map(({ offsetCm, widthCm, number }) => ({
+  const slabs = latticeView.long.map(({ offsetCm, widthCm, number }) => ({
     x: offsetCm,
-    widthCm: lattice.style === 'twisted' ? widthCm * 0.7 : widthCm,
-    thickCm: lattice.style === 'straight' ? crustCm : crustCm * 1.5,
+    widthCm: latticeView.style === 'twisted' ? widthCm * 0.7 : widthCm,
+    thickCm: latticeView.style === 'straight' ? crustCm : crustCm * 1.5,
     lift: number % 2 ? 0.9 : 0.35,
   }));
   return <Slabs section={section} colour={colour} slabs={slabs} />;
@@ -77,7 +77,7 @@ function stripHandle({ build, spec }: PiePlan): HandleLayer | null {
   };
 }
 
-export const lattice: FormView = {
+export const latticeView: FormView = {
   ...usualView,
   Controls: LatticePart,
   FromAbove: LatticeAbove,

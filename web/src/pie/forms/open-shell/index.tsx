@@ -37,7 +37,7 @@ function OpenPart({ spec, plan }: StationProps) {
   );
 }
 
-export const openShell: FormView = {
+export const openShellView: FormView = {
   ...usualView,
   Controls: OpenPart,
   FromAbove: OpenAbove,

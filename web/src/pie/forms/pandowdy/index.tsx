@@ -19,7 +19,7 @@ function PandowdyPart(props: StationProps) {
   );
 }
 
-export const pandowdy: FormView = {
+export const pandowdyView: FormView = {
   ...usualView,
   Controls: PandowdyPart,
   FromAbove: LidAbove,

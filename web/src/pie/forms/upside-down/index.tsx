@@ -29,7 +29,7 @@ function UpsideDownPart({ plan }: StationProps) {
 /** Pricks that are seen in a cut through the lid. */
 const PRICKS = 7;
 
-export const upsideDown: FormView = {
+export const upsideDownView: FormView = {
   ...usualView,
   Controls: UpsideDownPart,
   FromAbove: ({ plan }) => <LidAbove plan={plan} pricked />,

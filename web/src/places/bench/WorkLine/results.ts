@@ -47,7 +47,11 @@ function pastryLine({ spec, build }: PiePlan, dough: string, say: SayQuantity): 
 }
 
 /** The result of each station as one short line. */
-export function stationResults(spec: PieSpec, plan: PiePlan | null, say: SayQuantity): Record<Station, string> {
+export function stationResults(
+  spec: PieSpec,
+  plan: PiePlan | null,
+  say: SayQuantity,
+): Record<Station, string> {
   const dough = builtInLarder.doughs.get(spec.pastry.dough)?.label.toLowerCase() ?? '';
   const wash = builtInLarder.washes.get(spec.pastry.wash)?.label.toLowerCase() ?? '';
   if (!plan) {

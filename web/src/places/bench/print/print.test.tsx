@@ -110,7 +110,10 @@ describe('stretches of text', () => {
   const latin = (code: number): boolean => code < 0x100 || code === 0x2044;
   const more = (code: number): boolean => code >= 0x100 && code < 0x180;
   const told = (text: string) =>
-    printRuns(text, [latin, more]).map(({ text: part, font, fraction }) => [part, fraction ? 'fraction' : font]);
+    printRuns(text, [latin, more]).map(({ text: part, font, fraction }) => [
+      part,
+      fraction ? 'fraction' : font,
+    ]);
 
   it.each([
     ['Damson', [['Damson', 0]]],

@@ -11,7 +11,8 @@ import { tableOfBuying } from './outFiles.js';
 
 /** The slips are added up in a worker, which jsdom has not: here on this thread. */
 jest.mock('../../../shared/workers/day.js', () => ({
-  weighInWorker: (wanted: Parameters<typeof makeWeighingList>[0]) => Promise.resolve(makeWeighingList(wanted)),
+  weighInWorker: (wanted: Parameters<typeof makeWeighingList>[0]) =>
+    Promise.resolve(makeWeighingList(wanted)),
 }));
 
 beforeEach(layNoDay);

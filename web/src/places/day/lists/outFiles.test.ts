@@ -1,4 +1,12 @@
-import { finishDay, unloadGroups, instantAt, sampleDay, solveDay, starterSpec, makeWeighingList } from '@mardle/core';
+import {
+  finishDay,
+  unloadGroups,
+  instantAt,
+  sampleDay,
+  solveDay,
+  starterSpec,
+  makeWeighingList,
+} from '@mardle/core';
 import ICAL from 'ical.js';
 import papa from 'papaparse';
 import { calendarOf, tableOfAmounts } from './outFiles.js';

@@ -70,8 +70,8 @@ export function DayPlanned({ file, solved, changed, busy, onRemedy }: DayPlanned
               Calendar
             </Button>
             <span>
-              {plan.runs.length} {plan.runs.length === 1 ? 'run' : 'runs'} of the oven, {unloadGroups(plan).length}{' '}
-              things to do
+              {plan.runs.length} {plan.runs.length === 1 ? 'run' : 'runs'} of the oven,{' '}
+              {unloadGroups(plan).length} things to do
             </span>
           </Group>
           {(view === 'line' || view === 'pies') && <DayLine day={day} plan={plan} by={view} />}

@@ -18,7 +18,10 @@ export interface Loaded {
 }
 
 /** Both stages of a programme that ends at a minute; one heat all through is cut where a baker would look. */
-export function stagesUntil([firstC, firstMin, secondC]: BakeProgramme, outMin: number): readonly [Stage, Stage] {
+export function stagesUntil(
+  [firstC, firstMin, secondC]: BakeProgramme,
+  outMin: number,
+): readonly [Stage, Stage] {
   const lookMin = firstC === secondC ? Math.round(outMin / 2) : Math.min(firstMin, outMin);
   return [
     { tempC: firstC, timeMin: lookMin },

@@ -5,7 +5,7 @@ import { IconChevronDown, IconPlus, IconX } from '@tabler/icons-react';
 import { useState } from 'react';
 import type { DayFile, Person } from '../../../state/day/dayFile.js';
 import classes from '../DayPlace.module.css';
-import { toHour, instantAt } from '../hours.js';
+import { toHour, instantFrom } from '../hours.js';
 import { WallTime } from './WallTime.js';
 
 const MOST_BREAKS = 20;
@@ -38,7 +38,7 @@ export function PersonRow({ file, person, number, isLast, onChange, onRemove }: 
     onChange({ breaks: breaks.map((one, n) => (n === k ? part : one)) });
   const addBreak = (): void => {
     const { date } = toHour(file, breaks.at(-1)?.[1] ?? person.from);
-    const at = (hour: string): string => instantAt(date, hour, file.timeZone);
+    const at = (hour: string): string => instantFrom(date, hour, file.timeZone);
     onChange({ breaks: [...breaks, [at('12:00'), at('12:30')]] });
   };
   const setSkill = (skill: Skill, does: boolean): void => {

@@ -1,6 +1,6 @@
 import { NativeSelect, TextInput } from '@mantine/core';
 import type { DayFile } from '../../../state/day/dayFile.js';
-import { toHour, instantAt } from '../hours.js';
+import { toHour, instantFrom } from '../hours.js';
 import { daysOn } from '../shiftDay.js';
 
 const weekdayOf = (date: string): string =>
@@ -27,7 +27,7 @@ export function WallTime({ file, label, at, onChange }: WallTimeProps) {
         aria-label={`${label}, day`}
         w={88}
         value={date}
-        onChange={({ currentTarget: { value } }) => onChange(instantAt(value, hour, file.timeZone))}
+        onChange={({ currentTarget: { value } }) => onChange(instantFrom(value, hour, file.timeZone))}
         data={dates.map((value) => ({ value, label: weekdayOf(value) }))}
       />
       <TextInput
@@ -35,7 +35,9 @@ export function WallTime({ file, label, at, onChange }: WallTimeProps) {
         aria-label={label}
         w={136}
         value={hour}
-        onChange={({ currentTarget: { value } }) => value && onChange(instantAt(date, value, file.timeZone))}
+        onChange={({ currentTarget: { value } }) =>
+          value && onChange(instantFrom(date, value, file.timeZone))
+        }
       />
     </>
   );

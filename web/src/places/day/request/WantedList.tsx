@@ -7,7 +7,7 @@ import { usePieChoice } from '../../../shared/api/pies.js';
 import type { DayFile, Wanted } from '../../../state/day/dayFile.js';
 import { useDay } from '../../../state/day/day.js';
 import classes from '../DayPlace.module.css';
-import { toHour, instantAt } from '../hours.js';
+import { toHour, instantFrom } from '../hours.js';
 
 export const readyWords: Readonly<Record<ReadyAs, string>> = {
   cold: 'sliceable cold',
@@ -30,7 +30,7 @@ export function WantedList({ file }: { readonly file: DayFile }) {
     const pie = pies.find((one) => one.name === name)?.spec;
     if (!pie) return;
     const last = file.pies.at(-1)?.ready ?? {
-      at: instantAt(date, '09:00', file.timeZone),
+      at: instantFrom(date, '09:00', file.timeZone),
       as: 'cold' as const,
     };
     const dishes = { ...file.kitchen.dishes };
@@ -78,7 +78,7 @@ export function WantedList({ file }: { readonly file: DayFile }) {
                   w={136}
                   value={hour}
                   onChange={({ currentTarget: { value } }) =>
-                    value && set(i, { ready: { ...one.ready, at: instantAt(on, value, file.timeZone) } })
+                    value && set(i, { ready: { ...one.ready, at: instantFrom(on, value, file.timeZone) } })
                   }
                 />
                 <NativeSelect
