@@ -20,7 +20,7 @@ export type AmountWay = (typeof amountWays)[number];
  * @param part as the spec has it
  * @param preparedG g, ready for the bowl
  * @returns grams bought, cups, pieces; null where it is not counted so
- * @example amountsOf(fruit, part, 500).boughtG
+ * @example fruitAmounts(fruit, part, 500).boughtG
  */
 export function fruitAmounts(fruit: Fruit, part: FruitPart, preparedG: number): FruitAmount {
   const boughtG = boughtMassG({ fruit, part, massG: preparedG });
@@ -33,7 +33,7 @@ export function fruitAmounts(fruit: Fruit, part: FruitPart, preparedG: number): 
 }
 
 /**
- * Prepared grams from any way of saying the amount: the inverse of `amountsOf`. Throws for pieces of uncounted fruit.
+ * Prepared grams from any way of saying the amount: the inverse of `fruitAmounts`. Throws for pieces of uncounted fruit.
  * @param fruit a row of the larder
  * @param part as the spec has it
  * @param way how it is said

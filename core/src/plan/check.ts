@@ -93,7 +93,7 @@ type OwnFigures = Pick<PieSpec, 'ownFruits' | 'ownThickeners' | 'flourCupG'>;
  * @param spec a pie
  * @param larder to lay over
  * @returns a larder
- * @example larderOf(starterSpec).fruits.size === builtInLarder.fruits.size // true
+ * @example larderFor(starterSpec).fruits.size === builtInLarder.fruits.size // true
  */
 export function larderFor(spec: OwnFigures, larder: Larder = builtInLarder): Larder {
   const { ownFruits, ownThickeners, flourCupG } = spec;

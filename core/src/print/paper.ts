@@ -74,7 +74,7 @@ function foot(paper: Turned, words: string): Mark[] {
  * @param drawing mm
  * @param paperName size of the sheets
  * @returns pages with marks where they meet
- * @example templatesOf(plan).flatMap((drawing) => tile(drawing, 'a4')).length // 8
+ * @example makeTemplates(plan).flatMap((drawing) => tile(drawing, 'a4')).length // 8
  */
 export function tile(drawing: Drawing, paperName: PaperName): Page[] {
   const { widthMm, heightMm } = papers[paperName];

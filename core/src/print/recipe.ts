@@ -15,7 +15,7 @@ function duration(minutes: number): string {
  * @param plan of the pie
  * @param units how amounts are said
  * @returns plain JSON
- * @example recipeOf(plan, 'metric')['@type'] // 'Recipe'
+ * @example makeRecipe(plan, 'metric')['@type'] // 'Recipe'
  */
 export function makeRecipe(plan: PiePlan, units: UnitSystem): Readonly<Record<string, unknown>> {
   const { spec, slip, clock, bake, allergens } = plan;

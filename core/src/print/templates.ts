@@ -10,7 +10,7 @@ import { showText } from '../units/index.js';
  * @param options a plan
  * @param units of the measures written on them
  * @returns drawings, mm
- * @example templatesOf(plan).length // 2
+ * @example makeTemplates(plan).length // 2
  */
 export function makeTemplates({ build, spec }: PiePlan, units: UnitSystem = 'metric'): Drawing[] {
   const say: TemplateText = (cm) => showText(cm, 'cm', units);

@@ -183,7 +183,7 @@ export interface FieldAt {
  * @param schema of the spec or a part
  * @param parent path before it
  * @returns fields with their paths
- * @example fieldsOf(pieSchema)[0]?.path // 'format'
+ * @example listFields(pieSchema)[0]?.path // 'format'
  */
 export function listFields(schema: Schema, parent = ''): FieldAt[] {
   return Object.entries(schema).flatMap(([key, field]) => {

@@ -42,9 +42,9 @@ export const limits: ReadonlyMap<string, Limit> = new Map([
 
 /**
  * The limit of a choice; throws for an unknown path, since an unlimited input must not slip in.
- * @param path as in `fieldsOf`
+ * @param path as in `listFields`
  * @returns least, most, unit and remedy
- * @example limitOf('dish.depthCm').most // 15
+ * @example fieldLimit('dish.depthCm').most // 15
  */
 export function fieldLimit(path: string): Limit {
   const found = limits.get(path);

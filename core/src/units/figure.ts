@@ -92,7 +92,7 @@ export function figure(parts: FigureParts): Figure {
 
 /**
  * A sum written with its numbers in place.
- * @example sumOf`${q(500, 'g')} of juice x ${q(4.8, 'percent')}`
+ * @example makeSum`${q(500, 'g')} of juice x ${q(4.8, 'percent')}`
  */
 export const makeSum = (words: TemplateStringsArray, ...numbers: readonly (Quantity | string)[]): FigureSum =>
   words.flatMap((word, i) => {

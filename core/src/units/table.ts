@@ -1,6 +1,6 @@
 /**
  * Rows of a table by their id, each with its id in it, in the order they were written. The compiler checks every cell.
- * @example tableOf<Sugar>({ white: { label: 'White sugar', ... } })
+ * @example makeTable<Sugar>({ white: { label: 'White sugar', ... } })
  */
 export const makeTable = <Row extends { readonly id: string }>(
   rows: Readonly<Record<string, Omit<Row, 'id'>>>,

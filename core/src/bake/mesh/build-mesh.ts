@@ -15,7 +15,7 @@ import { rimAreasM2 } from './rim.js';
  * @param size cells through and across
  * @param beneath what it stands on
  * @returns cells, links and faces of half the pie, cut through its middle
- * @example layMesh(plan.work.body, meshSizes.usual).cells
+ * @example buildMesh(plan.work.body, meshSizes.usual).cells
  */
 export function buildMesh(body: PieBody, size: MeshSize, beneath: Beneath = 'rack'): Mesh {
   const built = new MeshBuilder();

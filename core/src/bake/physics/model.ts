@@ -142,7 +142,7 @@ function browningFactors(mesh: Mesh, { browning }: PieBody): Float64Array {
  * @param body the pie in SI units
  * @param pressurePa air pressure, Pa
  * @returns all that stays the same through a bake, with room for the sums
- * @example bakeModel(layMesh(body, meshSizes.usual), body, 101_325)
+ * @example bakeModel(buildMesh(body, meshSizes.usual), body, 101_325)
  */
 export function bakeModel(mesh: Mesh, body: PieBody, pressurePa: number): BakeModel {
   const { filling } = body;

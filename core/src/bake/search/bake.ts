@@ -265,7 +265,7 @@ export function roughBake({ body, turnedOutMin }: OvenWork, bake: BakeSpec, befo
  * @param options the oven's side of a plan: `plan.work`
  * @param bake `spec.bake`
  * @returns two stages in C and min, or null
- * @example finishNow(mendSteps(plan.work, plan.spec.bake))
+ * @example finishNow(retimedBakeSteps(plan.work, plan.spec.bake))
  */
 export function* retimedBakeSteps(
   { body }: OvenWork,

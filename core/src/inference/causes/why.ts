@@ -109,7 +109,7 @@ function rerun(cause: CauseId, pie: PlannedPie, foilMin: number | null, larder: 
  * @param answers to what was asked since
  * @param larder as for a plan
  * @returns causes, the likeliest first, and what to ask
- * @example finishNow(whyOf(bake)).causes
+ * @example finishNow(explainFault(bake)).causes
  */
 export function* explainFault(
   bake: LoggedBake,

@@ -144,10 +144,10 @@ function purchaseFor({ label, massG, boughtG, pieces, buys, ready, pies }: Weigh
 /**
  * What is to be bought for a day, and what its pies cost. The same thing in pastry and filling is one thing to buy; what is there
  * is taken off; packs are whole.
- * @param amounts of `weighDay`
+ * @param amounts of `makeWeighingList`
  * @param buying what is there, packs and prices, by name
  * @returns a line a thing, a cost a sort of pie and their sums, in the kitchen's own money
- * @example buyDay([], usualBuying).buysCost // 0
+ * @example makeBuyingList([], usualBuying).buysCost // 0
  */
 export function makeBuyingList(
   amounts: readonly WeighingLine[],

@@ -77,7 +77,7 @@ function outOfFreezer(line: SlipLine, { filling }: PiePlan, frozen: readonly str
  * @param wanted pies with their counts, and which of their fruit lies in the freezer; what cannot be planned is left out, planning the day says why
  * @param larder as for a plan
  * @returns amounts in the order of the slips, and all allergens
- * @example weighDay([{ count: 2, spec: starterSpec }]).amounts[0]?.label
+ * @example makeWeighingList([{ count: 2, spec: starterSpec }]).amounts[0]?.label
  */
 export function makeWeighingList(
   wanted: readonly {

@@ -211,7 +211,7 @@ export const LEFT_OUT_MIN = 240;
  * Whether all is ready by its hour and nothing is left out.
  * @param plan null when there is none
  * @returns true for a day that works
- * @example isWhole(null) // false
+ * @example isComplete(null) // false
  */
 export const isComplete = (plan: DayPlan | null): plan is DayPlan =>
   plan !== null && plan.late.length === 0 && plan.leftOut.length === 0;
@@ -221,7 +221,7 @@ export const isComplete = (plan: DayPlan | null): plan is DayPlan =>
  * @param a first heat, minutes, second heat
  * @param b another
  * @returns true when a run can serve both
- * @example sameHeat([210, 15, 180], [210, 15, 180]) // true
+ * @example isSameProgramme([210, 15, 180], [210, 15, 180]) // true
  */
 export const isSameProgramme = (a: BakeProgramme, b: BakeProgramme): boolean =>
   a[0] === b[0] && a[1] === b[1] && a[2] === b[2];
@@ -244,7 +244,7 @@ export function turnoverMin(oven: DayOven, before: BakeProgramme, next: BakeProg
  * @param heat of the run
  * @param pies of the run, with when each gets foil and is turned
  * @returns min
- * @example momentsOf([210, 15, 180], [{ foil: null, turn: 30 }, { foil: 25 }]).length // 3
+ * @example batchTimes([210, 15, 180], [{ foil: null, turn: 30 }, { foil: 25 }]).length // 3
  */
 export const batchTimes = (
   [, firstMin]: BakeProgramme,
@@ -260,7 +260,7 @@ export const batchTimes = (
  * @param doorMin lost by those that stay
  * @param outs of each pie alone
  * @returns min, in the same order
- * @example outsOf(oven, 1, [45, 50])
+ * @example unloadTimes(oven, 1, [45, 50])
  */
 export function unloadTimes(oven: DayOven, doorMin: number, outs: readonly number[]): number[] {
   const full = outs.length >= oven.fullFrom ? oven.fullMin : 0;
@@ -275,7 +275,7 @@ export function unloadTimes(oven: DayOven, doorMin: number, outs: readonly numbe
  * @param dough with its minutes for the first pie and for each one after it
  * @param pies how many
  * @returns min
- * @example mixMinOf({ mixMin: 15, perPieMin: 3, most: 6, chillLeast: 30, chillMost: 1440 }, 3) // 21
+ * @example batchMixMin({ mixMin: 15, perPieMin: 3, most: 6, chillLeast: 30, chillMost: 1440 }, 3) // 21
  */
 export const batchMixMin = ({ mixMin, perPieMin }: DoughRule, pies: number): number =>
   mixMin + perPieMin * (pies - 1);

@@ -50,7 +50,7 @@ const timesFor: Readonly<Record<Emphasis, number>> = { little: 0.25, usual: 1, m
  * start that matters much makes all else cheap, not its own minutes dear.
  * @param day with what matters more or less than usual; nothing for a usual one
  * @returns each in minutes of the day
- * @example dayWeightsOf({ matters: { fewRuns: 'much' } }).run // 60
+ * @example objectiveWeights({ matters: { fewRuns: 'much' } }).run // 60
  */
 export function objectiveWeights({
   matters = {},

@@ -9,7 +9,7 @@ import { spanCost, makeDaySpan } from './day-span.js';
  * @param day worked out
  * @param plan its tasks and runs
  * @returns each sum and the total that is to be least
- * @example scoreOf(day, plan).lateMin
+ * @example scorePlan(day, plan).lateMin
  */
 export function scorePlan(
   day: Day,

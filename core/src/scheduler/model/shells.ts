@@ -5,7 +5,7 @@ import type { Day } from './day.js';
  * What the shell of a pie is called in a plan.
  * @param id of the pie
  * @returns the id of its shell
- * @example shellIdOf('plum-1') // 'plum-1-shell'
+ * @example shellId('plum-1') // 'plum-1-shell'
  */
 export const shellId = (id: string): string => `${id}-shell`;
 
@@ -13,7 +13,7 @@ export const shellId = (id: string): string => `${id}-shell`;
  * The empty shell of a pie as something that is baked on its own: pale, since it goes in again.
  * @param spec of a pie that is filled into a baked shell
  * @returns a pie that is filled cold, at the same dish, dough and oven
- * @example emptyShellOf(starterSpec).bake.colour // 'straw'
+ * @example emptyShellSpec(starterSpec).bake.colour // 'straw'
  */
 export const emptyShellSpec = (spec: PieSpec): PieSpec => ({
   ...spec,

@@ -5,7 +5,7 @@ import type { DayPlan, DayTask } from './day.js';
  * first of them takes time. All else is a go of its own.
  * @param plan of a day
  * @returns in the order of the plan, of each go first the task that takes its time
- * @example goesOf(plan).length
+ * @example unloadGroups(plan).length
  */
 export function unloadGroups({ tasks, runs }: Pick<DayPlan, 'tasks' | 'runs'>): DayTask[][] {
   const runOf = new Map(runs.flatMap(({ id, pies }) => pies.map(({ pie }) => [pie, id] as const)));

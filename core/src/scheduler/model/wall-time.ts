@@ -8,7 +8,7 @@ const MINUTE_MS = 60_000;
  * @param day whose zero is counted from
  * @param minute from zero
  * @returns ms since 1970
- * @example instantOf(day, 0)
+ * @example instantAt(day, 0)
  */
 export const instantAt = ({ zero }: Pick<Day, 'zero'>, minute: number): number =>
   Date.parse(zero) + minute * MINUTE_MS;

@@ -62,7 +62,7 @@ const problem = (field: string, message: string, remedy: string): DayProblem => 
  * @param asked checked by `readDay`
  * @param larder as for a plan
  * @returns a generator; its value the day, or which pie cannot be planned and why
- * @example finishNow(workOutDay(asked))
+ * @example finishNow(buildDayProblem(asked))
  */
 export function* buildDayProblem(
   asked: DayRequest,

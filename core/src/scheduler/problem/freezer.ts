@@ -45,7 +45,7 @@ export interface Portion<Wanted> {
  * @param id of the sort
  * @param count how many are wanted
  * @returns a name for each
- * @example idsOf('damson', 2)[1] // 'damson-2'
+ * @example portionIds('damson', 2)[1] // 'damson-2'
  */
 export const portionIds = (id: string, count: number): string[] =>
   count === 1 ? [id] : Array.from({ length: count }, (_, i) => `${id}-${i + 1}`);
@@ -63,7 +63,7 @@ const alike = (a: Portion<unknown>, b: Portion<unknown>): boolean =>
  * @param freezer shells by dish, dough and fruit by id
  * @param larder as for a plan
  * @returns portions in the order of the list; a sort is split where the freezer does not do for all of it
- * @example portionsOf([{ id: 'damson', count: 2, spec: starterSpec }], emptyFreezer)[0]?.ids.length // 2
+ * @example makePortions([{ id: 'damson', count: 2, spec: starterSpec }], emptyFreezer)[0]?.ids.length // 2
  */
 export function makePortions<
   Wanted extends { readonly id: string; readonly count: number; readonly spec: PieSpec },

@@ -23,8 +23,8 @@ const near = (really: number, planned: number): number =>
  * What the ovens say of a plan: runs began when they did, pies come out when they did or are to. A minute is no difference.
  * @param plan as it was
  * @param baking pies whose bakes are known
- * @returns for `pushRight`
- * @example pushRight(day, plan, ovenHappened(plan, baking)).late
+ * @returns for `rightShift`
+ * @example rightShift(day, plan, ovenActuals(plan, baking)).late
  */
 export function ovenActuals(plan: DayPlan, baking: readonly BakeOnDay[]): Actuals {
   const of = new Map(baking.map((one) => [one.pie, one]));

@@ -136,7 +136,7 @@ const totalLateMin = (plan: DayPlan | null): number =>
 /**
  * The short search by which a remedy is told: it keeps what that promised, should a longer one find less.
  * @param day as a remedy changed it
- * @param seed as `remediesOf` had it
+ * @param seed as `findRemedies` had it
  * @returns a search
  * @example finishDay(shortSearch(remedy.day))
  */
@@ -215,7 +215,7 @@ function* bestPair(tried: readonly Tried[], { now, worked }: Asking): Generator<
  * @param plan the best one, with what is late; null when there is none
  * @param seed for the search
  * @returns a generator; its value the remedies, what leaves least first, and cheapest kinds of those that leave as much
- * @example finishNow(remediesOf(day, plan)).map(({ what }) => what)
+ * @example finishNow(findRemedies(day, plan)).map(({ what }) => what)
  */
 export function* findRemedies(day: Day, plan: DayPlan | null, seed = 1): Generator<number, Remedy[]> {
   const late = new Set(

@@ -64,7 +64,7 @@ function sooner(plan: DayPlan, task: DayTask, done: ReadonlySet<string>): DayPla
  * @param happened what went otherwise
  * @param done ids of tasks that are done: they stay
  * @returns the plan as it would go with the changes, or null when none helps
- * @example mendSlip(day, plan, { lasts: new Map([['line:damson-1', 60]]) }, [])?.changes
+ * @example repairSchedule(day, plan, { lasts: new Map([['line:damson-1', 60]]) }, [])?.changes
  */
 export function repairSchedule(
   day: Day,

@@ -24,7 +24,7 @@ const MOST_WEAK = 3;
  * @param plan to hold
  * @param options seed and days
  * @returns the share of days on which nothing was late
- * @example holdsOf(day, plan).share
+ * @example estimateRobustness(day, plan).share
  */
 export function estimateRobustness(day: Day, plan: DayPlan, { seed = 1, days = 200 } = {}): Robustness {
   const chance = chanceFrom(seed);

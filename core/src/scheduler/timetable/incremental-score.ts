@@ -17,7 +17,7 @@ export interface IncrementalScore {
 const OWN_DAY_SHARE = 0.15;
 
 /**
- * `scoreOf` from minutes on a timetable, for a search that asks thousands of times. Pies without a run count for nothing.
+ * `scorePlan` from minutes on a timetable, for a search that asks thousands of times. Pies without a run count for nothing.
  * @param fromMin minute of the day at which the timetable begins
  */
 export function makeIncrementalScore(

@@ -28,7 +28,7 @@ const at = (ends: ReadonlyMap<string, number>, id: string): number => ends.get(i
  * @param plan as it was
  * @param happened what went otherwise
  * @returns the plan as it will be, with what is late now
- * @example pushRight(day, plan, { lasts: new Map([['line:damson-1', 27]]) }).late
+ * @example rightShift(day, plan, { lasts: new Map([['line:damson-1', 27]]) }).late
  */
 export function rightShift(day: Day, plan: DayPlan, happened: Actuals = {}): DayPlan {
   const begun = happened.begun ?? new Map<string, number>();

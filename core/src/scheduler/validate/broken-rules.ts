@@ -18,7 +18,7 @@ const HARMLESS_MIN = 2;
  * @param next as it would go
  * @param happened what made it so: a pie that was given longer on purpose is not forgotten
  * @returns pies with their minutes too many
- * @example overbaked(plan, pushRight(day, plan, happened), happened)
+ * @example overbaked(plan, rightShift(day, plan, happened), happened)
  */
 export function overbaked(plan: DayPlan, next: DayPlan, happened: Actuals = {}): Overbaked[] {
   const meant = new Map(plan.runs.flatMap(({ pies }) => pies.map(({ pie, out }) => [pie, out] as const)));
@@ -60,7 +60,7 @@ const TOLD_OTHERWISE =
  * @param next as it would go
  * @param happened what made it so
  * @returns sentences; empty when only hours move
- * @example whatBreaks(day, plan, pushRight(day, plan, happened), happened)
+ * @example brokenRules(day, plan, rightShift(day, plan, happened), happened)
  */
 export function brokenRules(day: Day, plan: DayPlan, next: DayPlan, happened: Actuals = {}): string[] {
   const before = new Set(checkPlan(day, plan));

@@ -32,7 +32,7 @@ function mostAtOnce(spans: readonly Span[]): number {
  * @param day worked out
  * @param plan of anybody
  * @returns one sentence a broken rule; empty for a plan that can be worked
- * @example checkDay(day, plan)
+ * @example checkPlan(day, plan)
  */
 export function checkPlan(day: Day, plan: DayPlan): string[] {
   const { kitchen } = day;
