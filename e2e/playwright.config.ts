@@ -2,7 +2,7 @@ import { defineConfig } from '@playwright/test';
 import { urls } from './urls.js';
 
 export default defineConfig({
-  testDir: '.',
+  testDir: './stories',
   testMatch: '*.spec.ts',
   timeout: 180_000,
   // The machine may be busy: what is slow is not wrong.

@@ -12,10 +12,10 @@ import type { IncomingMessage, ServerResponse } from 'node:http';
 import { pinoHttp } from 'pino-http';
 import { AppModule } from './app.module.js';
 import type { Config } from './config.js';
-import { assets } from './doors/assets.js';
-import { InTime } from './doors/in-time.interceptor.js';
-import { localOnly } from './doors/local-only.js';
-import { modest } from './doors/modest.js';
+import { assets } from './middleware/assets.js';
+import { DatabaseTimeoutInterceptor } from './middleware/database-timeout.interceptor.js';
+import { localOnly } from './middleware/local-only.js';
+import { guardBodySize } from './middleware/body-size-guard.js';
 import { readLarge } from './kitchen-file/read-large.js';
 import { openApiDocument } from './openapi/document.js';
 import { ProblemFilter } from './problems/problem.filter.js';
@@ -80,10 +80,12 @@ export async function createApp(config: Config, log: Logger): Promise<INestAppli
   app.useBodyParser('json', { limit: LONGEST_BODY });
   app.use((request: Request, response: Response, next: NextFunction) =>
     // These are counted part by part, or are no JSON.
-    request.path === KITCHEN_FILE || Buffer.isBuffer(request.body) ? next() : modest(request, response, next),
+    request.path === KITCHEN_FILE || Buffer.isBuffer(request.body)
+      ? next()
+      : guardBodySize(request, response, next),
   );
   app.setGlobalPrefix('api');
-  app.useGlobalInterceptors(new InTime(config));
+  app.useGlobalInterceptors(new DatabaseTimeoutInterceptor(config));
   app.useGlobalFilters(new ProblemFilter(log));
   app.enableShutdownHooks();
   const document = openApiDocument(app);

@@ -6,6 +6,7 @@ import type { Config } from '../config.js';
 import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
 import { PieEntity } from '../pies/pie.entities.js';
 import { databaseAway } from '../problems/problem.js';
+import { NoTimeLimit } from '../middleware/no-time-limit.decorator.js';
 
 export const CONFIG = 'CONFIG';
 
@@ -23,6 +24,7 @@ export class HealthController {
   @Get('live')
   @ApiOperation({ summary: 'Whether the server runs' })
   @ApiResponse({ status: 200, description: 'It runs' })
+  @NoTimeLimit()
   live(): { application: 'mardle'; pid: number; supervisor: number | null } {
     return { application: 'mardle', pid: process.pid, supervisor: this.config.supervisor };
   }

@@ -19,7 +19,7 @@ import { checkOwnFruit, dishProblems, isPlain, readSpec } from '@mardle/core';
 import type { ClassConstructor } from 'class-transformer';
 import { setImmediate as breathe } from 'node:timers/promises';
 import { dayProblems } from '../days/days.service.js';
-import { immodest } from '../doors/modest.js';
+import { bodyProblem } from '../middleware/body-size-guard.js';
 import { isKeptPhoto } from '../log/plain-photo.js';
 import { withUpgradedSpec } from '../pies/stored-spec.js';
 import { invalid } from '../problems/problem.js';
@@ -59,7 +59,7 @@ const emptied = (value: unknown, lists: readonly string[]): unknown =>
 
 /** A value of a size that looking at it costs little. */
 function modestly(value: unknown): unknown {
-  const odd = immodest(value);
+  const odd = bodyProblem(value);
   if (odd) throw odd;
   return value;
 }

@@ -7,6 +7,7 @@ import { QueryOf } from '../openapi/query.js';
 import { ref } from '../openapi/schemas.js';
 import { ShapePipe } from '../problems/shape.pipe.js';
 import { KitchenFileService } from './kitchen-file.service.js';
+import { NoTimeLimit } from '../middleware/no-time-limit.decorator.js';
 
 @ApiTags('kitchens')
 @Controller('kitchen/file')
@@ -18,6 +19,7 @@ export class KitchenFileController {
     summary: 'The whole kitchen as a file: larder, pies with their versions, bakes with all that is known',
   })
   @ApiResponse({ status: 200, description: 'The file; docs/kitchen-format.md says what is in it' })
+  @NoTimeLimit()
   saveKitchen(): Promise<KitchenFileRequest> {
     return this.file.save();
   }
@@ -31,6 +33,7 @@ export class KitchenFileController {
   @ApiResponse({ status: 200, description: 'What was added, and what is otherwise here' })
   @ApiResponse({ status: 422, description: 'Problem document naming the place; nothing was kept' })
   @QueryOf(KitchenFileQuery)
+  @NoTimeLimit()
   bringKitchenIn(
     @Query(new ShapePipe(KitchenFileQuery)) query: KitchenFileQuery,
     @Req() request: Request,

@@ -7,10 +7,10 @@ import { KitchensService, THE_KITCHEN } from '../kitchens/kitchens.service.js';
 import { OwnRowsService } from '../larder/own-rows.service.js';
 import { LarderService } from '../larder/larder.service.js';
 import { busy } from '../problems/problem.js';
-import { bringIn } from './bring-in.js';
+import { importKitchen } from './import-kitchen.js';
 import { checkKitchen } from './check-kitchen.js';
 import { clearKitchen } from './clear-kitchen.js';
-import { saveKitchen } from './save-kitchen.js';
+import { exportKitchen } from './export-kitchen.js';
 
 /** Each holds a connection, and the whole kitchen in memory. */
 const MOST_AT_ONCE = 2;
@@ -39,7 +39,7 @@ export class KitchenFileService {
 
   private saveWhole(): Promise<KitchenFileRequest> {
     return this.source.transaction('REPEATABLE READ', (manager) =>
-      saveKitchen(manager, this.kitchens, this.larder, this.ownRows),
+      exportKitchen(manager, this.kitchens, this.larder, this.ownRows),
     );
   }
 
@@ -58,7 +58,7 @@ export class KitchenFileService {
         await clearKitchen(manager);
         await manager.update(KitchenEntity, { id: THE_KITCHEN }, { name: kitchen.name });
       }
-      const brought = await bringIn(manager, kitchen, goOn);
+      const brought = await importKitchen(manager, kitchen, goOn);
       // Stopped at the last moment it is not kept either.
       goOn();
       return brought;

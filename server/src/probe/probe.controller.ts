@@ -10,6 +10,7 @@ import { ShapePipe } from '../problems/shape.pipe.js';
 import { UuidPipe } from '../problems/uuid.pipe.js';
 import { ReadingsService } from './readings.service.js';
 import { SimulatedProbeService } from './simulated-probe.service.js';
+import { NoTimeLimit } from '../middleware/no-time-limit.decorator.js';
 
 const bakeId = new UuidPipe('bake');
 /** Whoever posted them, and to whichever server: a stream looks this often. */
@@ -47,6 +48,7 @@ export class ProbeController {
 
   @Sse('readings/stream')
   @ApiOperation({ summary: 'Readings as they come, as server-sent events, each a list' })
+  @NoTimeLimit()
   async stream(@Param('id', bakeId) id: string): Promise<Observable<MessageEvent>> {
     const bake = await this.readings.bake(id);
     let after = new Date(0);

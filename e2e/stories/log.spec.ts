@@ -1,4 +1,4 @@
-import { expect, expectAccessible, newPie, pieInTheOven, station, test } from './kitchen.js';
+import { expect, expectAccessible, newPie, pieInTheOven, station, test } from '../kitchen.js';
 
 test('a bake, start to slice: tasted by thumb, kept, and asked why it was loose', async ({ page }) => {
   const name = `Log ${crypto.randomUUID().slice(0, 8)}`;

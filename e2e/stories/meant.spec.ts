@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, newPie, station, test, whenBaked, whenStill } from './kitchen.js';
+import { expect, expectAccessible, newPie, station, test, whenBaked, whenStill } from '../kitchen.js';
 
 /** Starts a bake of a new pie and goes to its card. */
 async function bakeOf(page: Page, name: string) {

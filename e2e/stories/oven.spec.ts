@@ -1,4 +1,4 @@
-import { expect, expectAccessible, newPie, station, test, whenBaked } from './kitchen.js';
+import { expect, expectAccessible, newPie, station, test, whenBaked } from '../kitchen.js';
 
 test('my recipe says 220 then 175: what it would do here, and its times mended', async ({ page }) => {
   await newPie(page, 'By the book');

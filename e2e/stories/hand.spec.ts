@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, newPie, station, test, whenBaked } from './kitchen.js';
+import { expect, newPie, station, test, whenBaked } from '../kitchen.js';
 
 /** Away from any field, so that the keys of the bench are keys again. */
 const away = (page: Page) => page.evaluate(() => (document.activeElement as HTMLElement | null)?.blur());

@@ -17,14 +17,14 @@ import { pieWords } from '../pies/pie-words.js';
 import { storedSpec } from '../pies/stored-spec.js';
 import { invalid } from '../problems/problem.js';
 import { ReadingEntity } from '../probe/reading.entity.js';
-import { bringDays } from './bring-days.js';
-import type { Bringing, Counts } from './bringing.js';
-import { alike, AT_ONCE, insertAll, rowsOf } from './bringing.js';
+import { importDays } from './import-days.js';
+import type { ImportContext, Counts } from './import-batch.js';
+import { isSameRow, AT_ONCE, insertAll, rowsOf } from './import-batch.js';
 import type { CheckedKitchen } from './check-kitchen.js';
 
 /** Dishes or ovens: those that are not here, after those that are. */
 async function bringKept<Row extends { readonly id: string; readonly label: string }>(
-  bringing: Bringing,
+  bringing: ImportContext,
   entity: EntityTarget<Row & Kept>,
   rows: readonly Row[],
 ): Promise<number> {
@@ -33,7 +33,7 @@ async function bringKept<Row extends { readonly id: string; readonly label: stri
   const known = new Map(here.map((row) => [row.id, row]));
   for (const row of rows) {
     const there = known.get(row.id);
-    if (there && !alike(asSaid<Row>(there), row)) bringing.differs.push(row.label);
+    if (there && !isSameRow(asSaid<Row>(there), row)) bringing.differs.push(row.label);
   }
   const fresh = rows.filter(({ id }) => !known.has(id));
   const from = here.length;
@@ -45,7 +45,7 @@ async function bringKept<Row extends { readonly id: string; readonly label: stri
   return fresh.length;
 }
 
-async function bringFruits(bringing: Bringing, { fruits }: CheckedKitchen): Promise<void> {
+async function bringFruits(bringing: ImportContext, { fruits }: CheckedKitchen): Promise<void> {
   const here = await bringing.manager.findBy(OwnFruitEntity, { kitchenId: THE_KITCHEN });
   const known = new Map(here.map((row) => [row.fruitId, row]));
   const rows = fruits.map(({ id, label, like, figures }) => ({
@@ -57,21 +57,21 @@ async function bringFruits(bringing: Bringing, { fruits }: CheckedKitchen): Prom
   }));
   for (const row of rows) {
     const there = known.get(row.fruitId);
-    if (there && !alike({ ...there }, row)) bringing.differs.push(row.label);
+    if (there && !isSameRow({ ...there }, row)) bringing.differs.push(row.label);
   }
   const fresh = rows.filter(({ fruitId }) => !known.has(fruitId));
   await insertAll(bringing, OwnFruitEntity, fresh);
   bringing.added.fruits = fresh.length;
 }
 
-async function bringOwnRows(bringing: Bringing, kitchen: CheckedKitchen): Promise<void> {
+async function bringOwnRows(bringing: ImportContext, kitchen: CheckedKitchen): Promise<void> {
   const here = await bringing.manager.findBy(OwnRowEntity, { kitchenId: THE_KITCHEN });
   const known = new Map(here.map(({ kind, rowId, row }) => [`${kind} ${rowId}`, row]));
   for (const kind of ownRowKinds) {
     const rows: readonly { readonly id: string }[] = kitchen[kind];
     for (const row of rows) {
       const there = known.get(`${kind} ${row.id}`);
-      if (there && !alike(there, row)) bringing.differs.push(row.id);
+      if (there && !isSameRow(there, row)) bringing.differs.push(row.id);
     }
     const fresh = rows.filter(({ id }) => !known.has(`${kind} ${id}`));
     await insertAll(
@@ -84,7 +84,7 @@ async function bringOwnRows(bringing: Bringing, kitchen: CheckedKitchen): Promis
 }
 
 /** A pie's versions go on where the kitchen's end; where both went on in other ways the kitchen's stay. */
-async function bringPies(bringing: Bringing, pies: readonly KitchenFilePie[]): Promise<void> {
+async function bringPies(bringing: ImportContext, pies: readonly KitchenFilePie[]): Promise<void> {
   const { manager, added, differs } = bringing;
   const ids = pies.map(({ id }) => id);
   const here = new Map((await rowsOf(bringing, PieEntity, 'id', ids)).map((row) => [row.id, row]));
@@ -102,7 +102,7 @@ async function bringPies(bringing: Bringing, pies: readonly KitchenFilePie[]): P
     const there = versions.get(id) ?? [];
     const other = there.find((one) => {
       const its = told[one.version - 1];
-      return its !== undefined && !alike(storedSpec(one.spec), its.spec);
+      return its !== undefined && !isSameRow(storedSpec(one.spec), its.spec);
     });
     if (other) {
       differs.push(last.spec.name);
@@ -125,7 +125,7 @@ async function bringPies(bringing: Bringing, pies: readonly KitchenFilePie[]): P
   await insertAll(bringing, PieVersionEntity, freshVersions);
 }
 
-async function refuseOrphans(bringing: Bringing, bakes: readonly KitchenFileBake[]): Promise<void> {
+async function refuseOrphans(bringing: ImportContext, bakes: readonly KitchenFileBake[]): Promise<void> {
   const ids = [...new Set(bakes.map(({ pieId }) => pieId))];
   const there = await rowsOf(bringing, PieEntity, 'id', ids);
   const latest = new Map(there.map(({ id, version }) => [id, version]));
@@ -141,7 +141,7 @@ async function refuseOrphans(bringing: Bringing, bakes: readonly KitchenFileBake
 }
 
 /** What is said, read and seen of bakes, where nothing is yet. */
-async function bringWhatIsKnown(bringing: Bringing, bakes: readonly KitchenFileBake[]): Promise<void> {
+async function bringWhatIsKnown(bringing: ImportContext, bakes: readonly KitchenFileBake[]): Promise<void> {
   const { added, differs, manager } = bringing;
   const ids = bakes.map(({ id }) => id);
   const said = new Map(
@@ -156,7 +156,7 @@ async function bringWhatIsKnown(bringing: Bringing, bakes: readonly KitchenFileB
       const there = said.get(id);
       const row = { bakeId: id, version, said: words, note: note ?? '', savedAt: new Date(savedAt) };
       if (!there) tastings.push(row);
-      else if (!alike({ ...there }, row)) differs.push(`the slice of ${spec.name}`);
+      else if (!isSameRow({ ...there }, row)) differs.push(`the slice of ${spec.name}`);
     }
     if (photo !== undefined) {
       const bytes = Buffer.from(photo, 'base64');
@@ -202,14 +202,14 @@ function refuseStrays(bakes: readonly KitchenFileBake[], known: ReadonlyMap<stri
   }
 }
 
-async function bringBakes(bringing: Bringing, bakes: readonly KitchenFileBake[]): Promise<void> {
+async function bringBakes(bringing: ImportContext, bakes: readonly KitchenFileBake[]): Promise<void> {
   const { manager, added, differs } = bringing;
   await refuseOrphans(bringing, bakes);
   const ids = bakes.map(({ id }) => id);
   const here = new Map((await rowsOf(bringing, BakeEntity, 'id', ids)).map((row) => [row.id, row]));
   const other = bakes.filter(({ id, spec, stages }) => {
     const there = here.get(id);
-    return there && !(alike(storedSpec(there.spec), spec) && alike(there.stages, stages));
+    return there && !(isSameRow(storedSpec(there.spec), spec) && isSameRow(there.stages, stages));
   });
   differs.push(...other.map(({ spec }) => `a bake of ${spec.name}`));
   const taken = bakes.filter((bake) => !other.includes(bake));
@@ -261,7 +261,7 @@ async function bringBakes(bringing: Bringing, bakes: readonly KitchenFileBake[])
 }
 
 /** Brings a kitchen in beside what is here: what is not here is added, what is here stays as it is. */
-export async function bringIn(
+export async function importKitchen(
   manager: EntityManager,
   kitchen: CheckedKitchen,
   goOn: () => void,
@@ -280,7 +280,7 @@ export async function bringIn(
     photos: 0,
     days: 0,
   };
-  const bringing: Bringing = { manager, added, differs: [], goOn };
+  const bringing: ImportContext = { manager, added, differs: [], goOn };
   added.dishes = await bringKept(
     bringing,
     DishEntity,
@@ -295,6 +295,6 @@ export async function bringIn(
   await bringOwnRows(bringing, kitchen);
   await bringPies(bringing, kitchen.pies);
   await bringBakes(bringing, kitchen.bakes);
-  await bringDays(bringing, kitchen.days);
+  await importDays(bringing, kitchen.days);
   return { added, differs: [...new Set(bringing.differs)] };
 }

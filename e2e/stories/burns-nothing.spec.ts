@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, newPie, test, whenBaked } from './kitchen.js';
+import { expect, newPie, test, whenBaked } from '../kitchen.js';
 
 /** What the bell was asked to ring, and what was said aloud, since the page was loaded. */
 const rung = (page: Page): Promise<string[]> =>

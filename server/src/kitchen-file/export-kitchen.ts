@@ -152,7 +152,7 @@ async function daysOf(manager: EntityManager): Promise<KitchenFileDay[]> {
 }
 
 /** All that a kitchen keeps, as one moment sees it. */
-export async function saveKitchen(
+export async function exportKitchen(
   manager: EntityManager,
   kitchens: KitchensService,
   larder: LarderService,

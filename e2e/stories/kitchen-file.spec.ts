@@ -1,5 +1,5 @@
 import { readFile } from 'node:fs/promises';
-import { expect, expectAccessible, pieInTheOven, test, whenStill } from './kitchen.js';
+import { expect, expectAccessible, pieInTheOven, test, whenStill } from '../kitchen.js';
 
 /** Two by two dots. */
 const PICTURE = Buffer.from(

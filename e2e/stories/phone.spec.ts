@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, expectAccessible, newPie, station, test, whenBaked } from './kitchen.js';
+import { expect, expectAccessible, newPie, station, test, whenBaked } from '../kitchen.js';
 
 const stations = ['Shape', 'Fruit', 'Juice', 'Pastry', 'Top', 'Oven'] as const;
 const LONGEST_NAME = 'W'.repeat(120);

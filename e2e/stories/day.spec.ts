@@ -1,9 +1,9 @@
 import type { DayListResponse } from '@mardle/contract';
 import type { Page } from '@playwright/test';
 import { join } from 'node:path';
-import { expect, expectAccessible, newPie, test } from './kitchen.js';
+import { expect, expectAccessible, newPie, test } from '../kitchen.js';
 
-const days = join(import.meta.dirname, '..', 'docs', 'examples', 'days');
+const days = join(import.meta.dirname, '..', '..', 'docs', 'examples', 'days');
 const saturday = join(days, 'saturday.json');
 
 /** A pie of that name is made and kept, and is what a new day wants. */

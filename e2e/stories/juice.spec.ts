@@ -1,4 +1,4 @@
-import { expect, expectAccessible, newPie, station, test } from './kitchen.js';
+import { expect, expectAccessible, newPie, station, test } from '../kitchen.js';
 
 test('a watery pie: judged by the weep test, held by another preparation, seen in the ledger', async ({
   page,

@@ -1,11 +1,11 @@
 import type { KitchenFileDay } from '@mardle/contract';
 import { DayEntity, DayTickEntity } from '../days/day.entities.js';
 import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
-import type { Bringing } from './bringing.js';
-import { insertAll } from './bringing.js';
+import type { ImportContext } from './import-batch.js';
+import { insertAll } from './import-batch.js';
 
 /** Days that are not here yet, with what of them is done; one that is here stays as it is. */
-export async function bringDays(bringing: Bringing, days: readonly KitchenFileDay[]): Promise<void> {
+export async function importDays(bringing: ImportContext, days: readonly KitchenFileDay[]): Promise<void> {
   const { manager, added, differs } = bringing;
   for (const { id, name, version, savedAt, content, done } of days) {
     bringing.goOn();

@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises';
 import { inflateSync } from 'node:zlib';
-import { expect, expectAccessible, newPie, station, test, whenBaked } from './kitchen.js';
+import { expect, expectAccessible, newPie, station, test, whenBaked } from '../kitchen.js';
 
 const POINTS_PER_MM = 72 / 25.4;
 

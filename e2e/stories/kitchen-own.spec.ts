@@ -1,4 +1,4 @@
-import { expect, expectAccessible, newPie, station, test } from './kitchen.js';
+import { expect, expectAccessible, newPie, station, test } from '../kitchen.js';
 
 const slip = 'What to weigh';
 

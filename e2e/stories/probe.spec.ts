@@ -1,4 +1,4 @@
-import { expect, expectAccessible, pieInTheOven, test } from './kitchen.js';
+import { expect, expectAccessible, pieInTheOven, test } from '../kitchen.js';
 
 test('a probe in a running bake: the forecast bends to it, one tap goes by it, and a wire that slips out is said to have', async ({
   page,

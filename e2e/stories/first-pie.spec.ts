@@ -1,4 +1,4 @@
-import { expect, expectAccessible, newPie, station, test, whenBaked, whenStill } from './kitchen.js';
+import { expect, expectAccessible, newPie, station, test, whenBaked, whenStill } from '../kitchen.js';
 
 test('damsons, a 23 cm dish and one oven: from nothing to a running bake, and still there tomorrow', async ({
   page,

@@ -1,4 +1,4 @@
-import { expect, newPie, station, test, whenBaked } from './kitchen.js';
+import { expect, newPie, station, test, whenBaked } from '../kitchen.js';
 
 test('two tabs on one pie: the second is told, can choose, and loses nothing', async ({ page, context }) => {
   const url = await newPie(page, 'Both tabs');

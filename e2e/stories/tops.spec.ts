@@ -1,4 +1,4 @@
-import { expect, expectAccessible, newPie, station, test, whenBaked } from './kitchen.js';
+import { expect, expectAccessible, newPie, station, test, whenBaked } from '../kitchen.js';
 
 test('a lattice: designed, seen from above and from the side, woven step by step with one key', async ({
   page,

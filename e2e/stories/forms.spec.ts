@@ -1,4 +1,4 @@
-import { expect, expectAccessible, newPie, station, test, whenBaked } from './kitchen.js';
+import { expect, expectAccessible, newPie, station, test, whenBaked } from '../kitchen.js';
 
 /** Every form with what its bench must show: the line of its top, and a thing to weigh or to cut. */
 const forms = [

@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, newPie, test, whenBaked } from './kitchen.js';
+import { expect, newPie, test, whenBaked } from '../kitchen.js';
 
 /** Height needed against the height there, px. */
 interface Room {

@@ -5,13 +5,11 @@ import type { Config } from '../config.js';
 import type { Problem } from '../problems/problem.js';
 import { databaseAway, storageFull } from '../problems/problem.js';
 import { DatabasePulse } from './database-pulse.js';
+import { NO_TIME_LIMIT } from './no-time-limit.decorator.js';
 
 /** After so long without any answer the database itself is asked whether it is there. */
 const ASK_AFTER_MS = 700;
 const LOOK_EVERY_MS = 100;
-
-/** One asks nothing of the database, one is silent for as long as nothing comes, two go through a whole kitchen. */
-const answersInItsOwnTime = ['live', 'stream', 'saveKitchen', 'bringKitchenIn'];
 
 /** A table grows by up to this much at a time; with less left, a database that waits is waiting for room. */
 const ROOM_BYTES = 4 * 1024 ** 2;
@@ -23,7 +21,7 @@ async function isFull(dataFolder: string | null): Promise<boolean> {
 }
 
 /** Nobody waits for a database that hangs, or for room on a disk; one that is only busy takes the time it needs. */
-export class InTime implements NestInterceptor {
+export class DatabaseTimeoutInterceptor implements NestInterceptor {
   private answeredAt = 0;
   private readonly pulse: DatabasePulse;
 
@@ -41,7 +39,7 @@ export class InTime implements NestInterceptor {
   }
 
   intercept(context: ExecutionContext, next: CallHandler): Observable<unknown> {
-    if (answersInItsOwnTime.includes(context.getHandler().name)) return next.handle();
+    if (Reflect.hasMetadata(NO_TIME_LIMIT, context.getHandler())) return next.handle();
     return new Observable((asker) => {
       const begun = performance.now();
       let asking = false;

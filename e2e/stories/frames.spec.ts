@@ -1,5 +1,5 @@
 import type { Page } from '@playwright/test';
-import { expect, newPie, test, whenBaked } from './kitchen.js';
+import { expect, newPie, test, whenBaked } from '../kitchen.js';
 
 const WATCHED_MS = 3000;
 

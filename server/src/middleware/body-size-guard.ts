@@ -10,7 +10,7 @@ const DEEPEST = 12;
 const ODD_NAMES = ['constructor', '__proto__', 'prototype', 'hasOwnProperty', 'toString', 'valueOf', 'then'];
 
 /** What makes parsed JSON unfit to be checked: too many values, too deep, or a name of the language; null when nothing does. */
-export function immodest(value: unknown): Problem | null {
+export function bodyProblem(value: unknown): Problem | null {
   let values = 0;
   const waiting: { readonly value: unknown; readonly depth: number }[] = [{ value, depth: 0 }];
   for (let next = waiting.pop(); next; next = waiting.pop()) {
@@ -25,6 +25,6 @@ export function immodest(value: unknown): Problem | null {
 }
 
 /** Refuses a body or a query with too many fields, too deep ones or odd ones, before any of it is checked. */
-export function modest(request: Request, _response: Response, next: NextFunction): void {
-  next(immodest(request.body) ?? immodest(request.query) ?? undefined);
+export function guardBodySize(request: Request, _response: Response, next: NextFunction): void {
+  next(bodyProblem(request.body) ?? bodyProblem(request.query) ?? undefined);
 }

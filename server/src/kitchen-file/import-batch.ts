@@ -6,7 +6,7 @@ import { In } from 'typeorm';
 export type Counts = { -readonly [K in keyof BroughtIn['added']]: number };
 
 /** A kitchen that is being brought in. */
-export interface Bringing {
+export interface ImportContext {
   readonly manager: EntityManager;
   readonly added: Counts;
   readonly differs: string[];
@@ -18,11 +18,11 @@ export interface Bringing {
 export const AT_ONCE = 200;
 const plain = (value: unknown): unknown => JSON.parse(JSON.stringify(value));
 /** The same as it would be written. */
-export const alike = (a: unknown, b: unknown): boolean => isDeepStrictEqual(plain(a), plain(b));
+export const isSameRow = (a: unknown, b: unknown): boolean => isDeepStrictEqual(plain(a), plain(b));
 
 /** Adds rows, some at a time. */
 export async function insertAll<Row extends ObjectLiteral>(
-  { manager, goOn }: Bringing,
+  { manager, goOn }: ImportContext,
   entity: EntityTarget<Row>,
   rows: readonly object[],
 ): Promise<void> {
@@ -34,7 +34,7 @@ export async function insertAll<Row extends ObjectLiteral>(
 
 /** The rows of a table that have these ids, read some at a time. */
 export async function rowsOf<Row extends ObjectLiteral>(
-  { manager }: Bringing,
+  { manager }: ImportContext,
   entity: EntityTarget<Row>,
   key: string,
   ids: readonly string[],
