@@ -63,7 +63,7 @@ export const builtInLarder: Larder = {
  * @param table of the larder
  * @param id as in the spec
  * @returns the row
- * @example rowOf(builtInLarder.fruits, 'damson').label // 'Damson'
+ * @example larderRow(builtInLarder.fruits, 'damson').label // 'Damson'
  */
 export function larderRow<Row>(table: Table<Row>, id: string): Row {
   const row = table.get(id);
