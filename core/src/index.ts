@@ -104,6 +104,7 @@ export {
   knobKinds,
   latticeAngles,
   fieldLimit,
+  bakeRecordLimits,
   limits,
   ovenKinds,
   flourCupField,

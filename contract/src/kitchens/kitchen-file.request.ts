@@ -1,3 +1,4 @@
+import { bakeRecordLimits } from '@mardle/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -48,8 +49,6 @@ const Parts = (): PropertyDecorator =>
   applyDecorators(IsArray(), ArrayMaxSize(200_000), IsPlainObject({ each: true }));
 
 const MOST_VERSIONS = 10_000;
-const MOST_EVENTS = 5000;
-const MOST_READINGS = 100_000;
 /** A photo of the log, as base64. */
 const LONGEST_PHOTO = 4_000_000;
 
@@ -94,9 +93,9 @@ export class KitchenFileBake {
   @Nested(() => PieSpecRequest) spec: PieSpecRequest;
   @ListOf(() => StageRequest, 2, 2) stages: readonly [StageRequest, StageRequest];
   @IsMoment() loadedAt: string;
-  @ListOf(() => BakeEventRequest, MOST_EVENTS) events: BakeEventRequest[];
+  @ListOf(() => BakeEventRequest, bakeRecordLimits.events) events: BakeEventRequest[];
   @MayBeLeftOut() @Nested(() => KitchenFileTasting) tasting?: KitchenFileTasting;
-  @ListOf(() => KitchenFileReading, MOST_READINGS) readings: KitchenFileReading[];
+  @ListOf(() => KitchenFileReading, bakeRecordLimits.readings) readings: KitchenFileReading[];
   /** A picture of the slice, base64 of its bytes. */
   @MayBeLeftOut() @IsString() @MaxLength(LONGEST_PHOTO) @IsBase64() photo?: string;
 }

@@ -1,5 +1,5 @@
 import type { SimulatedFault } from '@mardle/core';
-import { probeFaults } from '@mardle/core';
+import { bakeRecordLimits, probeFaults } from '@mardle/core';
 import { Type } from 'class-transformer';
 import {
   ArrayMaxSize,
@@ -22,14 +22,14 @@ export class ReadingRequest {
   @MayBeLeftOut()
   @ValidateIf((_, value) => value !== null)
   @IsNumber({ allowNaN: false, allowInfinity: false })
-  @Min(-300)
-  @Max(2000)
+  @Min(bakeRecordLimits.probeC.least)
+  @Max(bakeRecordLimits.probeC.most)
   fillingC?: number | null;
   @MayBeLeftOut()
   @ValidateIf((_, value) => value !== null)
   @IsNumber({ allowNaN: false, allowInfinity: false })
-  @Min(-300)
-  @Max(2000)
+  @Min(bakeRecordLimits.probeC.least)
+  @Max(bakeRecordLimits.probeC.most)
   airC?: number | null;
 }
 

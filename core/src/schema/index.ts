@@ -72,6 +72,7 @@ export {
   usualStreusel,
 } from './form.js';
 export type { LearnedDose } from './learned.js';
+export { bakeRecordLimits } from './bake-record.js';
 export { fieldLimit, limits } from './limits.js';
 export type { BaseSource, DishCoat, DoughSource, PastrySpec } from './pastry.js';
 export { baseSources, dishCoats, doughSources } from './pastry.js';

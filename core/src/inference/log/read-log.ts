@@ -3,19 +3,16 @@ import type { Larder } from '../../larder/index.js';
 import { builtInLarder } from '../../larder/index.js';
 import { readSpec } from '../../plan/index.js';
 import type { FieldProblem, Reader, Stage } from '../../schema/index.js';
-import { isPlain, makeReader, saucerResults } from '../../schema/index.js';
+import { bakeRecordLimits, isPlain, makeReader, saucerResults } from '../../schema/index.js';
 import type { BakeLog, LoggedBake, LoggedEvent, LoggedReading, Tasting } from './log.js';
 import { tastingWords } from './log.js';
 
 export const LOG_FORMAT = 'mardle-log';
 export const LOG_VERSION = 1;
 const MOST_BAKES = 5000;
-const MOST_EVENTS = 200;
-const MOST_READINGS = 2000;
 const LONGEST_MIN = 24 * 60;
 const MOST_COOLED_MIN = 7 * 24 * 60;
 const MOST_G = 50_000;
-const mostC = { least: -100, most: 1000 } as const;
 
 export type ReadLog =
   | { readonly ok: true; readonly log: BakeLog }
@@ -91,8 +88,8 @@ function readReading(reader: Reader, at: string, value: unknown): LoggedReading 
   reader.known(at, reading, ['atMin', 'fillingC', 'airC']);
   return {
     atMin: reader.number(`${at}.atMin`, reading['atMin'], { least: 0, most: LONGEST_MIN }),
-    fillingC: maybe(reader, `${at}.fillingC`, reading['fillingC'], mostC),
-    airC: maybe(reader, `${at}.airC`, reading['airC'], mostC),
+    fillingC: maybe(reader, `${at}.fillingC`, reading['fillingC'], bakeRecordLimits.probeC),
+    airC: maybe(reader, `${at}.airC`, reading['airC'], bakeRecordLimits.probeC),
   };
 }
 
@@ -150,10 +147,10 @@ function readBakeIn(reader: Reader, at: string, value: unknown, larder: Larder):
     saucer:
       word(reader, `${at}.saucerTest.result`, part('saucerTest')['result'], saucerResults) ??
       (read.ok ? (read.spec.filling.saucerTest?.result ?? null) : null),
-    events: lists('events', 'what was tapped', MOST_EVENTS)
+    events: lists('events', 'what was tapped', bakeRecordLimits.events)
       .map((event, i) => readEvent(reader, `${at}.events.${i}`, event))
       .sort((a, b) => a.atMin - b.atMin),
-    readings: lists('readings', 'what the probe read', MOST_READINGS)
+    readings: lists('readings', 'what the probe read', bakeRecordLimits.readings)
       .map((reading, i) => readReading(reader, `${at}.readings.${i}`, reading))
       .sort((a, b) => a.atMin - b.atMin),
     tasting: readTasting(reader, `${at}.tasting`, bake['tasting']),
