@@ -13,6 +13,7 @@ export {
   showText,
   typedUnit,
   withFraction,
+  MINUTE_MS,
   PRACTICE,
 } from './units/index.js';
 

@@ -32,3 +32,6 @@ export const roundTo = (value: number, step: number): number => {
   const rounded = Math.round(value / step) * step;
   return Number(rounded.toFixed(6));
 };
+
+/** Milliseconds of a minute. */
+export const MINUTE_MS = 60_000;

@@ -1,5 +1,12 @@
 export { chanceFrom, normalFrom } from './chance.js';
-export { celsiusToFahrenheit, cmToInches, fahrenheitToCelsius, ML_PER_CUP, roundTo } from './convert.js';
+export {
+  celsiusToFahrenheit,
+  cmToInches,
+  fahrenheitToCelsius,
+  MINUTE_MS,
+  ML_PER_CUP,
+  roundTo,
+} from './convert.js';
 export type { Figure, Input, Quantity, FigureSum, Unit } from './figure.js';
 export { figure, from, given, q, makeSum } from './figure.js';
 export type { UnitSystem } from './present.js';

@@ -1,5 +1,5 @@
 import type { BakeEventKind, DishSpec, OvenSpec, PieSpec } from '@mardle/core';
-import { starterSpec } from '@mardle/core';
+import { starterSpec, MINUTE_MS } from '@mardle/core';
 import type { DataSource, EntityManager } from 'typeorm';
 import { BakeEntity, BakeEventEntity } from '../bakes/bake.entities.js';
 import { DishEntity, KitchenEntity, OvenEntity } from '../kitchens/kitchen.entities.js';
@@ -42,7 +42,6 @@ export const demoOvens: readonly (OvenSpec & { readonly places: number })[] = [
   },
 ];
 
-const MINUTE_MS = 60_000;
 /** The first pie of a day goes in, and the next so much later, min. */
 const FIRST_AT = 'T06:30:00.000Z';
 const NEXT_AFTER_MIN = 70;

@@ -1,13 +1,11 @@
 import type { LogEntry } from '@mardle/contract';
 import type { Tasting } from '@mardle/core';
-import { nothingTasted, standing, tastingWords } from '@mardle/core';
+import { nothingTasted, standing, tastingWords, MINUTE_MS } from '@mardle/core';
 import type { BakeEntity, BakeEventEntity } from '../bakes/bake.entities.js';
 import { toEvent } from '../bakes/bakes.service.js';
 import { storedSpec } from '../pies/stored-spec.js';
 import type { ReadingEntity } from '../probe/reading.entity.js';
 import type { Said, TastingEntity } from './tasting.entity.js';
-
-const MINUTE_MS = 60_000;
 
 /** The words of a slice; null when none was said. */
 function tastingFrom(said: Said): Tasting | null {

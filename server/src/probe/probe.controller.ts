@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@mardle/core';
 import type { MessageEvent } from '@nestjs/common';
 import { Body, Controller, Delete, Get, HttpCode, Param, Post, Sse } from '@nestjs/common';
 import { ApiBody, ApiOperation, ApiResponse, ApiTags } from '@nestjs/swagger';
@@ -15,8 +16,6 @@ import { NoTimeLimit } from '../middleware/no-time-limit.decorator.js';
 const bakeId = new UuidPipe('bake');
 /** Whoever posted them, and to whichever server: a stream looks this often. */
 const LOOK_EVERY_MS = 1000;
-const MINUTE_MS = 60_000;
-
 @ApiTags('probe')
 @Controller('bakes/:id')
 export class ProbeController {

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@mardle/core';
 import { Injectable } from '@nestjs/common';
 import type { ReadingRequest } from '@mardle/contract';
 import type { LoggedReading } from '@mardle/core';
@@ -7,7 +8,6 @@ import { THE_KITCHEN } from '../kitchens/kitchens.service.js';
 import { notFound } from '../problems/problem.js';
 import { ReadingEntity } from './reading.entity.js';
 
-const MINUTE_MS = 60_000;
 /** After a day one reading in so many minutes is kept. */
 const STAY_EVERY_MS = 3 * MINUTE_MS;
 const slotOf = (ms: number): number => Math.floor(ms / STAY_EVERY_MS);

@@ -2,12 +2,11 @@ import { Injectable } from '@nestjs/common';
 import type { OnModuleDestroy } from '@nestjs/common';
 import type { SimulatedProbeRequest } from '@mardle/contract';
 import type { LoggedReading } from '@mardle/core';
-import { draftPlan, simulatedProbe } from '@mardle/core';
+import { draftPlan, simulatedProbe, MINUTE_MS } from '@mardle/core';
 import { storedSpec } from '../pies/stored-spec.js';
 import { invalid } from '../problems/problem.js';
 import { ReadingsService } from './readings.service.js';
 
-const MINUTE_MS = 60_000;
 const TICK_MS = 500;
 const AT_ONCE = 200;
 

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@mardle/core';
 import { Button } from '@mantine/core';
 import { useDocumentTitle } from '@mantine/hooks';
 import { Link, useLocation } from 'react-router';
@@ -14,8 +15,6 @@ import classes from './InTheOven.module.css';
 import { useAlarm, useSound } from './useAlarm.js';
 
 const MOST_SHOWN = 4;
-const MINUTE_MS = 60_000;
-
 /** What is in the oven, on every page: the next touch of each with its minutes; the soonest in the title too. */
 export function InTheOven() {
   const now = useNow();

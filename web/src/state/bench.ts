@@ -7,6 +7,7 @@ import { keepSteps, keptSteps } from './steps.js';
 import type { Draft } from './drafts.js';
 import { forgetDraft, keepDraft, keptDraft } from './drafts.js';
 import { useTyped } from './typed.js';
+import { isSame } from '../shared/isSame.js';
 
 interface BenchState {
   readonly pieId: string | null;
@@ -88,7 +89,7 @@ export const useBench = create<BenchState>()(
         markSaved: (pie) => {
           set(({ spec }) => ({
             basedOn: pie.version,
-            saved: JSON.stringify(spec) === JSON.stringify(pie.spec) ? spec : pie.spec,
+            saved: isSame(spec, pie.spec) ? spec : pie.spec,
             restored: false,
           }));
           keep();
@@ -130,8 +131,5 @@ function forgetSteps(): void {
 }
 
 /** Turned back to what was saved counts as saved, however it was turned back. */
-const isSame = (a: PieSpec | null, b: PieSpec | null): boolean =>
-  a === b || JSON.stringify(a) === JSON.stringify(b);
-
 export const isChanged = ({ spec, saved }: Pick<BenchState, 'spec' | 'saved'>): boolean =>
   !isSame(spec, saved);

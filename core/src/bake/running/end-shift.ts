@@ -6,6 +6,7 @@ import { meshSizes } from '../mesh/index.js';
 import type { BakeEvent } from './running.js';
 import { standing } from './running.js';
 import type { Interventions } from '../simulation/index.js';
+import { MINUTE_MS } from '../../units/index.js';
 
 /** What hands really did to a pie in the oven, in whole minutes from loading; null what they have not done. */
 export interface Handled {
@@ -16,8 +17,6 @@ export interface Handled {
   /** Minutes that the baker added before the oven was lowered: the first stage was meant to last so much longer. */
   readonly moreFirstMin: number;
 }
-
-const MINUTE_MS = 60_000;
 
 /**
  * What hands did to a pie so far, by its events.

@@ -1,4 +1,5 @@
 import type { Stage } from '../../schema/index.js';
+import { MINUTE_MS } from '../../units/index.js';
 
 /** What can happen to a bake. `more_time` and `undo` carry a little more. */
 export const bakeEventKinds = [
@@ -96,8 +97,6 @@ export interface RunningBake {
   readonly done: readonly { readonly kind: BakeEventKind; readonly at: number }[];
   readonly setTempC: number;
 }
-
-const MINUTE_MS = 60_000;
 
 /**
  * Events that stand: those not undone, each id once, in the order they happened.

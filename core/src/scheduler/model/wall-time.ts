@@ -1,6 +1,5 @@
 import type { Day } from './day.js';
-
-const MINUTE_MS = 60_000;
+import { MINUTE_MS } from '../../units/index.js';
 
 /**
  * The instant of a minute of the day. Durations are absolute: a night in which clocks change has an hour more or less on the

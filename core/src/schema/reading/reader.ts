@@ -2,8 +2,8 @@ import type { Plain } from './plain.js';
 import { isPlain } from './plain.js';
 import type { FieldProblem } from './problem.js';
 import { quoted } from './problem.js';
+import { MINUTE_MS } from '../../units/index.js';
 
-const MINUTE_MS = 60_000;
 /** An hour with its offset: without one nobody knows which instant is meant. */
 const INSTANT = /^\d{4}-\d\d-\d\dT\d\d:\d\d(:\d\d(\.\d+)?)?(Z|[+-]\d\d:\d\d)$/;
 

@@ -23,6 +23,7 @@ import { downloadRecipe, downloadSpec } from '../../shared/download.js';
 import type { KitchenFigures } from './kitchenFigures.js';
 import { withKitchenFigures } from './kitchenFigures.js';
 import { useChangedElsewhere } from './useChangedElsewhere.js';
+import { isSame } from '../../shared/isSame.js';
 
 interface BenchHeadProps {
   readonly pie: PieResponse;
@@ -45,7 +46,7 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitc
   const changed = useBench(isChanged);
   const waits = useUnsent(({ saves }) => saves.find(({ pieId, refused }) => pieId === pie.id && !refused));
   const laid = useBench((state) => state.spec);
-  const keptHere = waits !== undefined && JSON.stringify(waits.spec) === JSON.stringify(laid);
+  const keptHere = waits !== undefined && isSame(waits.spec, laid);
   const unread = useTyped(useShallow((state) => Object.values(state.unread)));
   const changedElsewhere = useChangedElsewhere(pie.id);
   const save = useSavePie();

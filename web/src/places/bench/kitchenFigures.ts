@@ -1,5 +1,6 @@
 import type { OwnFruit, OwnThickener, PieSpec } from '@mardle/core';
 import { builtInFruits, builtInThickeners } from '@mardle/core';
+import { isSame } from '../../shared/isSame.js';
 
 /** What a kitchen has found of its own: figures of fruits and thickeners, and what its cup of flour weighs. */
 export interface KitchenFigures {
@@ -44,7 +45,7 @@ export function withKitchenFigures(spec: PieSpec, kitchen: KitchenFigures): PieS
     ),
     flourCupG: kitchen.flourCupG,
   };
-  if (JSON.stringify(its) === JSON.stringify({ ownFruits, ownThickeners, flourCupG })) return spec;
+  if (isSame(its, { ownFruits, ownThickeners, flourCupG })) return spec;
   return {
     ...rest,
     ownFruits: its.ownFruits,

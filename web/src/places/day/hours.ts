@@ -1,6 +1,5 @@
+import { MINUTE_MS } from '@mardle/core';
 import type { Day } from '@mardle/core';
-
-const MINUTE_MS = 60_000;
 
 interface OnTheWall {
   readonly date: string;

@@ -10,6 +10,7 @@ import { Plate } from '../../shared/ui/Plate/Plate.js';
 import { useSettings } from '../../state/settings.js';
 import classes from './LarderPlace.module.css';
 import { LearnedHere } from './LearnedHere.js';
+import { isSame } from '../../shared/isSame.js';
 
 /** What stands after a figure; shares and pH stand alone. */
 const sign = (unit: string): string =>
@@ -31,7 +32,7 @@ export function FruitFigures({ fruit, own }: FruitFiguresProps) {
   const isBuiltIn = builtInFruits.has(fruit.id);
   const next: OwnFruit = { id: fruit.id, label: fruit.label, like: base.id, figures };
   const problems = checkOwnFruit(next);
-  const changed = JSON.stringify(figures) !== JSON.stringify(own?.figures ?? {});
+  const changed = !isSame(figures, own?.figures ?? {});
   const set = (key: OwnFruitFigure, value: number | null): void =>
     setFigures((old) =>
       Object.fromEntries(

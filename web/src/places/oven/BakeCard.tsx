@@ -1,5 +1,5 @@
 import type { RunningBake } from '@mardle/core';
-import { formOf, showText, standing } from '@mardle/core';
+import { formOf, showText, standing, MINUTE_MS } from '@mardle/core';
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 import { heardNow, isCalling, touchKey } from '../../bakes/alarm.js';
@@ -14,7 +14,6 @@ import type { BakeNow } from '../../bakes/useRunning.js';
 import { ForecastPart } from './ForecastPart.js';
 import { tapWordsFor, touchWords } from '../../bakes/tapWords.js';
 
-const MINUTE_MS = 60_000;
 /** So long after loading a bake may have been started by mistake. */
 const MISTAKE_MS = 10 * MINUTE_MS;
 /** Before this share of its time nobody takes a pie out without meaning to. */

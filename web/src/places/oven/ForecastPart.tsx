@@ -1,6 +1,6 @@
 import type { BakeResponse } from '@mardle/contract';
 import type { BakeEvent, Forecast, LoggedReading, OvenBelief, ProbeFault } from '@mardle/core';
-import { probeFault, showDegrees, standing } from '@mardle/core';
+import { probeFault, showDegrees, standing, MINUTE_MS } from '@mardle/core';
 import { Button } from '@mantine/core';
 import { keepPreviousData, useQuery } from '@tanstack/react-query';
 import { useLearned } from '../../shared/api/log.js';
@@ -14,7 +14,6 @@ import classes from './ForecastPart.module.css';
 import { ProbePicture } from './ProbePicture.js';
 import { SimulatedProbe } from './SimulatedProbe.js';
 
-const MINUTE_MS = 60_000;
 /** Less is not worth a hand. */
 const WORTH_MIN = 2;
 /** One tap moves an end no further. */

@@ -1,10 +1,10 @@
+import { MINUTE_MS } from '@mardle/core';
 import type { ProblemDocument } from '@mardle/contract';
 import { create } from 'zustand';
 
 /** A disk that is full shows when something is written; reading goes on. */
 const STORAGE_FULL = 507;
 
-const MINUTE_MS = 60_000;
 /** Clocks of a kitchen differ by a minute or two; more is told. */
 const CLOCK_MAY_DIFFER_MS = 5 * MINUTE_MS;
 

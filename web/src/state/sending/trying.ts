@@ -1,15 +1,14 @@
 import type { PieSpec } from '@mardle/core';
+import { isSame } from '../../shared/isSame.js';
 
 type Plain = Readonly<Record<string, unknown>>;
 
 const isPlain = (value: unknown): value is Plain =>
   typeof value === 'object' && value !== null && !Array.isArray(value);
 
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
-
 /** What somebody has now, with all that a change brought taken back where they have not touched it since. */
 function takenBack(before: unknown, brought: unknown, now: unknown): unknown {
-  if (same(brought, now)) return before;
+  if (isSame(brought, now)) return before;
   if (!isPlain(before) || !isPlain(brought) || !isPlain(now)) return now;
   const keys = new Set([...Object.keys(before), ...Object.keys(brought), ...Object.keys(now)]);
   return Object.fromEntries(
