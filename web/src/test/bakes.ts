@@ -20,7 +20,8 @@ export const bakesOnThisThread = {
   mendStages: (work: OvenWork, spec: BakeSpec) => Promise.resolve(finishNow(retimedBakeSteps(work, spec))),
   stagesInOtherKind: (work: OvenWork, spec: BakeSpec) =>
     Promise.resolve(finishNow(otherKindSteps(work, spec))),
-  heatPictureFor: (work: OvenWork, spec: BakeSpec, bake: Bake) => Promise.resolve(heatPicture(work, spec, bake)),
+  heatPictureFor: (work: OvenWork, spec: BakeSpec, bake: Bake) =>
+    Promise.resolve(heatPicture(work, spec, bake)),
   offsetInWorker: (spec: PieSpec, longerMin: number) => {
     const drafted = draftPlan(spec);
     if (!drafted.ok) return Promise.resolve(null);
