@@ -59,6 +59,7 @@ export default {
       setupFilesAfterEnv: ['<rootDir>/src/test/setup.ts'],
       moduleNameMapper: {
         '\\.(css|woff\\?url)$': '<rootDir>/src/test/styles.ts',
+        '^@tabler/icons-react$': '<rootDir>/src/test/icons.ts',
         // What the browser gets.
         '^pdfkit$': '<rootDir>/../node_modules/pdfkit/js/pdfkit.browser.js',
         // d3 is published as ES modules, with a build for everything else beside them.

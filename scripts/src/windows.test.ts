@@ -1,8 +1,8 @@
 import { compiled } from './system/compiled.js';
 import { soak } from './test/soak.js';
 
-const PIES = soak(500, 3000);
-const SCHEDULES = soak(60, 500);
+const PIES = soak(150, 3000);
+const SCHEDULES = soak(24, 500);
 
 /** A band that is too narrow lies, one that is too wide says nothing. */
 it(`the windows shown hold the truth of ${PIES} seeded pies 85 to 95 times in a hundred`, () => {

@@ -7,8 +7,8 @@ import { number, plus, programmeWriter, times } from './linear.js';
  * Days small enough for a proof: a general solver of whole-number programmes (HiGHS, from the registry) finds their best plan
  * from the rules alone. Its plans must keep the rules by the checker's word, and none of ours may be better.
  */
-const DAYS = soak(6, 40);
-const UNUSUAL_DAYS = soak(3, 12);
+const DAYS = soak(4, 40);
+const UNUSUAL_DAYS = soak(2, 12);
 
 describe('days of two pies beside the best plans that there are', () => {
   let beside: BesideBest;

@@ -1,12 +1,21 @@
 import { spawnSync } from 'node:child_process';
-import { mkdtempSync, rmSync } from 'node:fs';
+import { cpSync, existsSync, mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
 export const root = join(__dirname, '..', '..', '..');
 
+/** A new data folder gets the database that the run of tests has prepared, and need not make its own. */
+function prepare(data: string): void {
+  const prepared = process.env['MARDLE_TEST_PREPARED'];
+  if (!prepared || existsSync(data)) return;
+  mkdirSync(data, { recursive: true });
+  cpSync(prepared, join(data, 'mariadb'), { recursive: true });
+}
+
 /** Runs lines of a module against the compiled scripts; what it prints last is JSON. */
 export function run(data: string, lines: string): unknown {
+  prepare(data);
   const script = `
     import { startDatabase } from ${JSON.stringify(join(root, 'scripts/dist/system/mariadb.js'))};
     import { appIsReady, spawnApp } from ${JSON.stringify(join(root, 'scripts/dist/system/app.js'))};

@@ -1,3 +1,4 @@
+import { soak } from '../../test/soak.js';
 import { finishNow } from '../../units/index.js';
 import { changeForm, draftPlan } from '../../plan/index.js';
 import { starterSpec } from '../../schema/index.js';
@@ -15,7 +16,7 @@ const stages = [
   { tempC: 180, timeMin: 35 },
 ] as const;
 const kinds = ['double_crust', 'lattice'] as const;
-const BAKES = 200;
+const BAKES = soak(80, 400);
 
 describe('a quadratic through runs', () => {
   it('is exact for what is quadratic', () => {

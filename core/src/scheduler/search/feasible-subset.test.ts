@@ -1,3 +1,4 @@
+import { soak } from '../../test/soak.js';
 import { finishNow } from '../../units/index.js';
 import { checkPlan } from '../validate/check-plan.js';
 import type { Day, DayPlan } from '../model/day.js';
@@ -27,9 +28,9 @@ function mostOf(day: Day): number {
   );
 }
 
-const seeds = Array.from({ length: 30 }, (_, k) => k + 1);
+const seeds = Array.from({ length: soak(12, 60) }, (_, k) => k + 1);
 /** Of so many days every choice of pies is planned. */
-const LOOKED_THROUGH = 5;
+const LOOKED_THROUGH = soak(2, 20);
 
 describe('a day that cannot be done whole', () => {
   it('has as many pies as go of any choice of them', () => {

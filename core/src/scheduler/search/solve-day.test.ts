@@ -12,7 +12,7 @@ import { readDay } from '../problem/read-day.js';
 import { sampleDay } from '../model/sample-day.js';
 import { finishDay, solveDay } from './solve-day.js';
 
-const DAYS = soak(400, 20_000);
+const DAYS = soak(120, 20_000);
 
 const solved = (day: Day, evaluations = 300): DayPlan => {
   const plan = finishDay(solveDay(day, { evaluations }));
