@@ -15,6 +15,8 @@ export default defineConfig({
     baseURL: urls[0],
     actionTimeout: 10_000,
     viewport: { width: 1280, height: 800 },
+    // What fades is waited for by nobody.
+    contextOptions: { reducedMotion: 'reduce' },
     // Stories see the server as it answers; the one of an offline reload lets the kept files serve.
     serviceWorkers: 'block',
     launchOptions: {

@@ -1,4 +1,4 @@
-import { expect, expectAccessible, newPie, station, test, whenBaked } from '../kitchen.js';
+import { STATION, expect, expectAccessible, newPie, station, test, whenBaked } from '../kitchen.js';
 
 /** Every form with what its bench must show: the line of its top, and a thing to weigh or to cut. */
 const forms = [
@@ -27,7 +27,7 @@ test('every form is planned, drawn, weighed and baked', async ({ page }) => {
     for (const view of ['as baked', 'the slice', 'as filled']) {
       await page.getByRole('button', { name: view }).click();
     }
-    await expectAccessible(page);
+    await expectAccessible(page, { within: STATION });
   }
   await page.keyboard.press('1');
   await page.getByRole('radio', { name: 'double crust' }).click();
