@@ -1,9 +1,9 @@
-import { starterSpec } from '@mardle/core';
+import { DAY_VERSION, LOG_VERSION, starterSpec } from '@mardle/core';
 import { createHash } from 'node:crypto';
 import { existsSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { KITCHEN_VERSION } from './index.js';
-import { pieJsonSchema, requestSchemas } from './schema.js';
+import { fileJsonSchema, requestSchemas } from './schema.js';
 
 const root = join(__dirname, '..', '..');
 
@@ -20,7 +20,9 @@ const kitchenSchemas = (): unknown =>
   Object.fromEntries(Object.entries(requestSchemas('#/')).filter(([name]) => name.startsWith('KitchenFile')));
 
 const formats = {
-  pie: { version: starterSpec.version, hash: hashed(pieJsonSchema()) },
+  pie: { version: starterSpec.version, hash: hashed(fileJsonSchema('pie')) },
+  day: { version: DAY_VERSION, hash: hashed(fileJsonSchema('day')) },
+  log: { version: LOG_VERSION, hash: hashed(fileJsonSchema('log')) },
   kitchen: { version: KITCHEN_VERSION, hash: hashed(kitchenSchemas()) },
 };
 

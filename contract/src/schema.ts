@@ -1,6 +1,6 @@
 import './index.js';
 import type { AnyField, FieldAt, Schema } from '@mardle/core';
-import { listFields, pieSchema as pieFields } from '@mardle/core';
+import { daySchema, listFields, logSchema, pieSchema as pieFields } from '@mardle/core';
 import { defaultMetadataStorage } from 'class-transformer/cjs/storage.js';
 import { validationMetadatasToSchemas } from 'class-validator-jsonschema';
 import type { JsonSchema } from './json-schema.js';
@@ -53,6 +53,24 @@ const jsonOf = (field: AnyField): JsonSchema => {
         properties: Object.fromEntries(field.of.map((name) => [name, { type: 'number' }])),
         additionalProperties: false,
       };
+    case 'named':
+      return { ...described, type: 'object', additionalProperties: jsonOf(field.of) };
+    case 'minute':
+      return { ...described, anyOf: [{ type: 'integer' }, { type: 'string', format: 'date-time' }] };
+    case 'instant':
+      return { ...described, type: 'string', format: 'date-time' };
+    case 'spans':
+      return {
+        ...described,
+        type: 'array',
+        maxItems: field.most,
+        items: { type: 'array', minItems: 2, maxItems: 2 },
+      };
+    case 'words':
+      return { ...described, type: 'array', items: { enum: field.of } };
+    case 'pie_file':
+      // Of any version; the command line reads it from where a path points.
+      return { ...described, type: ['object', 'string'] };
   }
 };
 
@@ -68,11 +86,20 @@ const objectOf = (schema: Schema): JsonSchema => ({
   additionalProperties: false,
 });
 
-/** The JSON Schema of a pie file, whole in one document. */
-export const pieJsonSchema = (): JsonSchema => ({
+/** The formats of files that core declares. */
+const fileSchemas = {
+  pie: { title: 'A pie for Mardle', fields: pieFields },
+  day: { title: 'A bake day for Mardle', fields: daySchema },
+  log: { title: 'A log of bakes for Mardle', fields: logSchema },
+} as const satisfies Record<string, { readonly title: string; readonly fields: Schema }>;
+export type FileFormat = keyof typeof fileSchemas;
+export const fileFormats = Object.keys(fileSchemas) as readonly FileFormat[];
+
+/** The JSON Schema of a file, whole in one document. */
+export const fileJsonSchema = (format: FileFormat): JsonSchema => ({
   $schema: 'https://json-schema.org/draft/2020-12/schema',
-  title: 'A pie for Mardle',
-  ...objectOf(pieFields),
+  title: fileSchemas[format].title,
+  ...objectOf(fileSchemas[format].fields),
 });
 
 const unitWords = (field: AnyField): string =>
@@ -102,7 +129,18 @@ function mayBe(field: AnyField): string {
     case 'pair':
       return 'list of two';
     case 'figures':
+    case 'words':
       return field.of.map((name) => `\`${name}\``).join(', ');
+    case 'named':
+      return `by name: ${mayBe(field.of)}`;
+    case 'minute':
+      return 'whole minutes from `zero`, or an instant with its offset';
+    case 'instant':
+      return 'ISO 8601 with its offset';
+    case 'spans':
+      return `pairs of from and to, at most ${field.most}`;
+    case 'pie_file':
+      return '[pie file](plan-format.md)';
   }
 }
 
@@ -115,6 +153,10 @@ const row = ({ path, field }: FieldAt): string => {
   return `| \`${path}\` | ${field.what} | ${mayBe(field)} | ${notes.filter(Boolean).join('; ')} |`;
 };
 
-/** The table of a pie file's fields as it stands in docs/plan-format.md. */
-export const fieldTable = (): string =>
-  ['| field | what | may be | |', '|---|---|---|---|', ...listFields(pieFields).map(row)].join('\n');
+/** The table of a file's fields as it stands in docs. */
+export const fieldTable = (format: FileFormat): string =>
+  [
+    '| field | what | may be | |',
+    '|---|---|---|---|',
+    ...listFields(fileSchemas[format].fields).map(row),
+  ].join('\n');

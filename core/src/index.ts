@@ -110,6 +110,7 @@ export {
   ovenKinds,
   flourCupField,
   ownFruitSchema,
+  recordedStageSchema,
   ownThickenerSchema,
   soldSchema,
   stapleSchema,

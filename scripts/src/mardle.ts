@@ -12,8 +12,8 @@ const usage = [
   '     npm run -s mardle -- day day.json [--seed N]         plans a bake day: the day worked out, its plan, how likely it holds',
   '     npm run -s mardle -- learn log.json                  prints what a log of bakes teaches: built-in, learned, by which bakes',
   '     npm run -s mardle -- why bake.json                   prints why the last bake of a log went wrong, and what would mend it',
-  '     npm run -s mardle -- schema                          prints the JSON Schema of a pie file',
-  '     npm run -s mardle -- fields                          prints the table of its fields',
+  '     npm run -s mardle -- schema [pie | day | log]        prints the JSON Schema of a file; of a pie where nothing is said',
+  '     npm run -s mardle -- fields [pie | day | log]        prints the table of its fields',
   '     npm run -s mardle -- backup FILE                     the whole kitchen into a file, while Mardle runs or not',
   '     npm run -s mardle -- restore FILE [--over]           into an empty data folder (MARDLE_DATA); --over replaces what is there',
   'The form of a pie is described in docs/plan-format.md, of a day in docs/day-format.md, of a log in docs/log-format.md, backups in docs/operate.md.',
@@ -94,10 +94,12 @@ function flagOf(args: readonly string[], flag: string, usual: number): number | 
 }
 
 /** What describes the schema is read only when it is asked for: a plan has no need of it. */
-async function describe(what: 'schema' | 'fields'): Promise<void> {
-  const { fieldTable, pieJsonSchema } = await import('@mardle/contract/schema');
-  if (what === 'schema') print(pieJsonSchema(), 2);
-  else process.stdout.write(`${fieldTable()}\n`);
+async function describe(what: 'schema' | 'fields', of = 'pie'): Promise<void> {
+  const { fieldTable, fileFormats, fileJsonSchema } = await import('@mardle/contract/schema');
+  const format = fileFormats.find((known) => known === of);
+  if (!format) stop(`There is no file called "${of}": it is ${fileFormats.join(', ')}.`, BAD_INPUT);
+  else if (what === 'schema') print(fileJsonSchema(format), 2);
+  else process.stdout.write(`${fieldTable(format)}\n`);
 }
 
 /** Backup and restore need the database; a plan has no need of it. */
@@ -121,5 +123,5 @@ else if (command === 'day' && files[0] !== undefined) {
   await askLog(command, files[0]);
 } else if ((command === 'backup' || command === 'restore') && files[0] !== undefined)
   await keep(command, files[0], files.includes('--over'));
-else if (command === 'schema' || command === 'fields') await describe(command);
+else if (command === 'schema' || command === 'fields') await describe(command, files[0]);
 else stop(usage, BAD_INPUT);

@@ -14,7 +14,7 @@ import {
   ValidateNested,
 } from 'class-validator';
 import { IsId, IsMoment, IsPlainObject, IsWritable, MayBeLeftOut, Nested } from '../decorators.js';
-import { PieSpecRequest, StageRequest } from '../pies/pie-spec.request.js';
+import { PieSpecRequest, RecordedStageRequest } from '../pies/pie-spec.request.js';
 
 /** One thing that happened to a bake. Sending the same id twice changes nothing. */
 export class BakeEventRequest implements BakeEvent {
@@ -50,7 +50,7 @@ export class StartBakeRequest {
   @ArrayMaxSize(2)
   @IsPlainObject({ each: true })
   @ValidateNested({ each: true })
-  @Type(() => StageRequest)
-  stages: readonly [StageRequest, StageRequest];
+  @Type(() => RecordedStageRequest)
+  stages: readonly [RecordedStageRequest, RecordedStageRequest];
   @Nested(() => BakeEventRequest) loaded: BakeEventRequest;
 }

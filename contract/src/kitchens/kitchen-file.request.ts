@@ -27,7 +27,7 @@ import {
 } from '../decorators.js';
 import { KeepDayRequest } from '../days/day.request.js';
 import { TastingRequest } from '../log/tasting.request.js';
-import { PieSpecRequest, StageRequest } from '../pies/pie-spec.request.js';
+import { PieSpecRequest, RecordedStageRequest } from '../pies/pie-spec.request.js';
 import { ReadingRequest } from '../probe/readings.request.js';
 import { KitchenDishRequest, KitchenOvenRequest } from './kitchen.request.js';
 
@@ -91,7 +91,7 @@ export class KitchenFileBake {
   @IsId() pieId: string;
   @IsInt() @Min(1) @Max(1_000_000) pieVersion: number;
   @Nested(() => PieSpecRequest) spec: PieSpecRequest;
-  @ListOf(() => StageRequest, 2, 2) stages: readonly [StageRequest, StageRequest];
+  @ListOf(() => RecordedStageRequest, 2, 2) stages: readonly [RecordedStageRequest, RecordedStageRequest];
   @IsMoment() loadedAt: string;
   @ListOf(() => BakeEventRequest, bakeRecordLimits.events) events: BakeEventRequest[];
   @MayBeLeftOut() @Nested(() => KitchenFileTasting) tasting?: KitchenFileTasting;

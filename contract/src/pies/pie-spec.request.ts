@@ -1,4 +1,4 @@
-import { ownFruitSchema, pieSchema } from '@mardle/core';
+import { ownFruitSchema, pieSchema, recordedStageSchema } from '@mardle/core';
 import type { RequestClass } from '../request-class.js';
 import { requestClass } from '../request-class.js';
 
@@ -13,9 +13,9 @@ export const OwnFruitRequest: RequestClass<typeof ownFruitSchema> = requestClass
 );
 export type OwnFruitRequest = InstanceType<typeof OwnFruitRequest>;
 
-/** One stage of a bake. */
-export const StageRequest: RequestClass<typeof pieSchema.bake.of.stages.of> = requestClass(
-  'StageRequest',
-  pieSchema.bake.of.stages.of,
+/** One stage of a bake, as the oven was set. */
+export const RecordedStageRequest: RequestClass<typeof recordedStageSchema> = requestClass(
+  'RecordedStageRequest',
+  recordedStageSchema,
 );
-export type StageRequest = InstanceType<typeof StageRequest>;
+export type RecordedStageRequest = InstanceType<typeof RecordedStageRequest>;

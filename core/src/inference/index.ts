@@ -6,6 +6,8 @@ export {
   nothingTasted,
   nothingWeighed,
   probeFault,
+  LOG_VERSION,
+  logSchema,
   readLog,
   tastingWords,
 } from './log/index.js';

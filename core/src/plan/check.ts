@@ -64,7 +64,7 @@ function checkRaw({ filling }: PieSpec, larder: Larder): FieldProblem[] {
  * @example checkSpec(starterSpec, builtInLarder).length // 0
  */
 export function checkSpec(spec: PieSpec, larder: Larder): FieldProblem[] {
-  const fields = checkFields(pieSchema, spec, larder);
+  const fields = checkFields(pieSchema, spec, { larder });
   if (fields.length > 0) return fields;
   const form = formOf(spec.form.kind);
   return [

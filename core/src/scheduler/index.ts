@@ -3,6 +3,8 @@ export {
   emptyFreezer,
   portionIds,
   makePortions,
+  DAY_VERSION,
+  daySchema,
   readDay,
   shellsIn,
   usualDay,

@@ -66,6 +66,12 @@ const stageSchema = {
 } as const;
 export interface Stage extends SpecOf<typeof stageSchema> {}
 
+/** A stage as an oven was really set: wider than what a pie is planned with, since what was baked is kept as it was. */
+export const recordedStageSchema = {
+  tempC: { ...stageSchema.tempC, least: 90, most: 300, remedy: 'Write what the knob said, 90 to 300 °C.' },
+  timeMin: { ...stageSchema.timeMin, most: 360, remedy: 'A stage lasts 0 to 360 minutes.' },
+} as const;
+
 const chillPlaces = ['fridge', 'freezer'] as const;
 export type ChillPlace = (typeof chillPlaces)[number];
 

@@ -109,7 +109,46 @@ interface FixedField<Value extends string = string> extends Told {
   readonly is: Value;
 }
 
+/** A minute of a day: whole minutes from the file's zero, or an instant with its offset. */
+interface MinuteField extends Told {
+  readonly type: 'minute';
+}
+
+/** Spans of minutes, each from and to. */
+interface SpansField extends Told {
+  readonly type: 'spans';
+  readonly most: number;
+}
+
+/** An instant, ISO 8601 with its offset. */
+interface InstantField extends Told {
+  readonly type: 'instant';
+}
+
+/** Some words of a list. */
+interface WordsField<Value extends string = string> extends Told {
+  readonly type: 'words';
+  readonly of: readonly Value[];
+}
+
+/** A whole pie file of any version. */
+interface PieFileField extends Told {
+  readonly type: 'pie_file';
+}
+
+/** Values of one kind, each by a name that the file chooses. */
+interface NamedField<Of extends NumberField | PartField = NumberField | PartField> extends Told {
+  readonly type: 'named';
+  readonly of: Of;
+}
+
 type Field =
+  | MinuteField
+  | SpansField
+  | InstantField
+  | WordsField
+  | PieFileField
+  | NamedField
   | NumberField
   | ChoiceField
   | TextField
@@ -162,7 +201,19 @@ type ValueOf<F> = F extends NumberField
                 ? SpecOf<Fields>
                 : F extends FiguresField<infer Name>
                   ? Readonly<Partial<Record<Name, number>>>
-                  : never;
+                  : FileValueOf<F>;
+
+type FileValueOf<F> = F extends MinuteField
+  ? number
+  : F extends SpansField
+    ? readonly (readonly [from: number, to: number])[]
+    : F extends InstantField
+      ? string
+      : F extends WordsField<infer Value>
+        ? readonly Value[]
+        : F extends NamedField<infer Of>
+          ? Readonly<Record<string, Of extends PartField<infer Fields> ? SpecOf<Fields> : number>>
+          : unknown;
 
 type OrNull<F> = F extends Nullable ? ValueOf<F> | null : ValueOf<F>;
 type LeftOut<S> = { [K in keyof S]: S[K] extends Optional ? K : never }[keyof S];
@@ -191,7 +242,9 @@ export function listFields(schema: Schema, parent = ''): FieldAt[] {
     const inside =
       field.type === 'part' || field.type === 'list' || field.type === 'pair'
         ? listFields(field.of, path)
-        : [];
+        : field.type === 'named' && field.of.type === 'part'
+          ? listFields(field.of.of, `${path}.*`)
+          : [];
     return [{ path, field }, ...inside];
   });
 }

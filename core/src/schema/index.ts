@@ -16,6 +16,7 @@ export {
   colourNames,
   hotSides,
   kitchenOvenSchema,
+  recordedStageSchema,
   knobKinds,
   ovenKinds,
   rackLevels,
@@ -24,8 +25,8 @@ export {
 export { checkFields } from './check-fields.js';
 export type { DishShape, DishSpec } from './dish.js';
 export { dishShapes, kitchenDishSchema } from './dish.js';
-export type { AnyField, FieldAt, Nullable, Optional, Schema, SpecOf } from './field.js';
-export { listFields, isNote, isWritable, writable } from './field.js';
+export type { AnyField, FieldAt, Nullable, NumberField, Optional, Schema, SpecOf } from './field.js';
+export { listFields, isNote, isWritable, optional, orNull, writable } from './field.js';
 export type {
   AdditionPart,
   EatenHow,
@@ -79,7 +80,8 @@ export { baseSources, dishCoats, doughSources } from './pastry.js';
 export type { PieSpec } from './pie.js';
 export { soldSchema, stapleSchema } from './own-rows.js';
 export { flourCupField, ownFruitSchema, ownThickenerSchema, pieSchema } from './pie.js';
-export type { FieldProblem, Reader } from './reading/index.js';
-export { instantMs, isPlain, makeReader, quoted } from './reading/index.js';
+export { readFile } from './read-file.js';
+export type { FieldProblem } from './reading/index.js';
+export { instantMs, isPlain, quoted } from './reading/index.js';
 export { starterSpec } from './starter.js';
 export { UnreadableSpec, upgradeSpec } from './upgrade.js';

@@ -34,7 +34,15 @@ function columnOf(key: string, field: AnyField): EntitySchemaColumnOptions {
     case 'list':
     case 'pair':
     case 'figures':
+    case 'named':
+    case 'words':
+    case 'spans':
+    case 'pie_file':
       return { ...common, type: 'json' };
+    case 'minute':
+      return { ...common, type: 'int' };
+    case 'instant':
+      return { ...common, type: 'datetime' };
   }
 }
 

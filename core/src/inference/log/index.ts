@@ -35,4 +35,5 @@ export {
 } from './pie-table.js';
 export type { ProbeFault } from './probe.js';
 export { SETTLED_MIN, probeFault, probeReadings, soundReadings } from './probe.js';
+export { LOG_VERSION, logSchema } from './log-schema.js';
 export { logFile, readLog } from './read-log.js';

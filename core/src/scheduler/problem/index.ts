@@ -3,4 +3,5 @@ export type { DayRequest, OvenRequest, PiesRequest } from './day-request.js';
 export { usualDay, usualEarliest } from './day-request.js';
 export type { Freezer, Portion } from './freezer.js';
 export { emptyFreezer, portionIds, makePortions, shellsIn } from './freezer.js';
+export { DAY_VERSION, daySchema } from './day-schema.js';
 export { readDay } from './read-day.js';
