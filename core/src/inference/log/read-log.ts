@@ -80,7 +80,11 @@ export function readLog(plain: unknown, larder: Larder = builtInLarder): ReadLog
   const { bakes } = file.value;
   const problems = duplicates(bakes);
   if (problems.length > 0) return { ok: false, problems };
-  return { ok: true, log: { bakes: bakes.map((bake) => bakeIn(bake, plans.get(bake.plan)!)) } };
+  const read = bakes.flatMap((bake) => {
+    const plan = plans.get(bake.plan);
+    return plan ? [bakeIn(bake, plan)] : [];
+  });
+  return { ok: true, log: { bakes: read } };
 }
 
 /**

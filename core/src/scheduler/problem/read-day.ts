@@ -106,7 +106,7 @@ export function readDay(plain: unknown, larder: Larder = builtInLarder): ReadDay
   if (!file.ok) return file;
   const asked = dayRequest(
     file.value,
-    file.value.pies.map(({ pie }) => specs.get(pie)!),
+    file.value.pies.flatMap(({ pie }) => specs.get(pie) ?? []),
   );
   const problems = dayConflicts(asked, larder);
   return problems.length > 0 ? { ok: false, problems } : { ok: true, asked };

@@ -28,7 +28,7 @@ function mostOf(day: Day): number {
   );
 }
 
-const seeds = Array.from({ length: soak(12, 60) }, (_, k) => k + 1);
+const seeds = Array.from({ length: soak(30, 60) }, (_, k) => k + 1);
 /** Of so many days every choice of pies is planned. */
 const LOOKED_THROUGH = soak(2, 20);
 
