@@ -65,6 +65,7 @@ export {
   scorePlan,
   shellId,
   skills,
+  taskId,
   taskKinds,
   taskWords,
   turnoverMin,

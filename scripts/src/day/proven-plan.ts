@@ -1,5 +1,5 @@
 import type { Day, DayPlan, DayTask, BakeProgramme, TaskKind } from '@mardle/core';
-import { batchMixMin, scorePlan } from '@mardle/core';
+import { taskId, batchMixMin, scorePlan } from '@mardle/core';
 import { columnsOf, GRID_MIN } from './columns.js';
 
 /** What a solver found: the variables that are 1, by name. */
@@ -24,7 +24,7 @@ export function provenPlan(day: Day, chosen: Chosen): DayPlan {
   };
   const work: Omit<DayTask, 'hands'>[] = [];
   const add = (kind: TaskKind, of: string, start: number, lasts: number): void => {
-    work.push({ id: `${kind}:${of}`, kind, of, start, end: start + lasts });
+    work.push({ id: taskId(kind, of), kind, of, start, end: start + lasts });
   };
   /** What comes out at one go with another pie is taken out by the same hands. */
   const alongWith = new Map<string, string>();
@@ -42,7 +42,7 @@ export function provenPlan(day: Day, chosen: Chosen): DayPlan {
     baked.forEach(({ pie, out }) => {
       const first = baked.find((other) => other.out === out)?.pie ?? pie;
       add('out', pie, start + out, first === pie ? kitchen.loadMin : 0);
-      if (first !== pie) alongWith.set(`out:${pie}`, `out:${first}`);
+      if (first !== pie) alongWith.set(taskId('out', pie), taskId('out', first));
     });
     return [{ id, oven: column.oven.id, heat, start, pies: baked }];
   });

@@ -143,7 +143,19 @@ export const skillFor: Readonly<Record<TaskKind, Skill>> = {
   pack: 'pack',
 };
 
-/** Work for one pair of hands. `id` is its kind and whom it is for: `build:damson-1`. */
+/** Name of a task: its kind and whom it is for, as `build:damson-1`. */
+export type TaskId = `${TaskKind}:${string}`;
+
+/**
+ * The name of a task.
+ * @param kind of work
+ * @param owner a pie's id; a batch's for mixing, a run's for loading
+ * @returns its name in the plan
+ * @example taskId('build', 'damson-1') // 'build:damson-1'
+ */
+export const taskId = (kind: TaskKind, owner: string): TaskId => `${kind}:${owner}`;
+
+/** Work for one pair of hands; `id` as `taskId` makes it. */
 export interface DayTask {
   readonly id: string;
   readonly kind: TaskKind;

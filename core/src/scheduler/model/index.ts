@@ -14,10 +14,12 @@ export type {
   BakeProgramme,
   ReadyAs,
   Skill,
+  TaskId,
   TaskKind,
   BakeOption,
 } from './day.js';
 export {
+  taskId,
   LEFT_OUT_MIN,
   isComplete,
   batchMixMin,

@@ -1,3 +1,4 @@
+import { taskId } from './day.js';
 import type { Day, DayPlan } from './day.js';
 import { shellId } from './shells.js';
 
@@ -31,7 +32,7 @@ export function renamePies(
       ...plan,
       tasks: plan.tasks.map((task) => {
         const of = nameOf(task.of);
-        return of === task.of ? task : { ...task, id: `${task.kind}:${of}`, of };
+        return of === task.of ? task : { ...task, id: taskId(task.kind, of), of };
       }),
       runs: plan.runs.map((run) => ({
         ...run,

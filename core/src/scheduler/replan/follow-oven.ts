@@ -1,3 +1,4 @@
+import { taskId } from '../model/index.js';
 import type { Day, DayPlan } from '../model/index.js';
 import type { Actuals } from '../timetable/index.js';
 import { rightShift } from '../timetable/index.js';
@@ -35,13 +36,13 @@ export function ovenActuals(plan: DayPlan, baking: readonly BakeOnDay[]): Actual
     if (loaded.length === 0) continue;
     const start = near(Math.max(...loaded.map(({ loadedAt }) => loadedAt)), run.start);
     if (Math.abs(start - run.start) > FAR_MIN) continue;
-    begun.set(`load:${run.id}`, start);
+    begun.set(taskId('load', run.id), start);
     for (const { pie, out } of run.pies) {
       const known = of.get(pie);
       if (!known) continue;
       const outAt = near(known.outAt, run.start + out);
       outs.set(pie, outAt - start);
-      if (known.isOut) begun.set(`out:${pie}`, outAt);
+      if (known.isOut) begun.set(taskId('out', pie), outAt);
     }
   }
   return { begun, outs };

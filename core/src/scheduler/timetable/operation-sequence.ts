@@ -1,5 +1,5 @@
 import type { Day, DayPlan, RunDecision } from '../model/index.js';
-import { programmeKey, shellsByIndex } from '../model/index.js';
+import { taskId, programmeKey, shellsByIndex } from '../model/index.js';
 
 /** One thing that is laid: work on a pie, a run of an oven, a mixing of dough. */
 export type Operation = (
@@ -49,7 +49,11 @@ export function makeOperationSequence(
       pies: pies.map(({ pie }) => pieOf(pie)),
       sooner: 0,
     };
-    return { kind: 'run', run, kept: at(start, `load:${id}`, ...pies.map(({ pie }) => `out:${pie}`)) };
+    return {
+      kind: 'run',
+      run,
+      kept: at(start, taskId('load', id), ...pies.map(({ pie }) => taskId('out', pie))),
+    };
   });
   const startOf = ({ kept }: Operation): number => kept?.start ?? 0;
   const sequence = inOrder(

@@ -1,5 +1,6 @@
 import type { Day, DayPlan, DayRun, DayTask } from '../model/index.js';
-import { scorePlan, shellIds, turnoverMin } from '../model/index.js';
+import type { TaskKind } from '../model/index.js';
+import { taskId, scorePlan, shellIds, turnoverMin } from '../model/index.js';
 import { lateIn } from './to-plan.js';
 
 /** How things went, or are known to go: what is left out goes as planned. Minutes. */
@@ -52,7 +53,9 @@ export function rightShift(day: Day, plan: DayPlan, happened: Actuals = {}): Day
   const ends = new Map<string, number>();
   const lastOut = (run: DayRun): number =>
     Math.max(
-      ...run.pies.map(({ pie, out }) => at(starts, `load:${run.id}`) + (happened.outs?.get(pie) ?? out)),
+      ...run.pies.map(
+        ({ pie, out }) => at(starts, taskId('load', run.id)) + (happened.outs?.get(pie) ?? out),
+      ),
     );
 
   const needs = ({ kind, of }: DayTask): EarliestStart => {
@@ -68,11 +71,11 @@ export function rightShift(day: Day, plan: DayPlan, happened: Actuals = {}): Day
         const takesDish = (pie?.line ?? 0) > 0 ? kind === 'line' : true;
         return () =>
           Math.max(
-            dough && batch && takesDish ? at(ends, `mix:${batch.id}`) + dough.chillLeast : -Infinity,
-            takesDish && dishBefore.has(of) ? at(ends, `pack:${dishBefore.get(of) ?? ''}`) : -Infinity,
-            kind === 'build' ? at(ends, `line:${of}`) + (pie?.baseChill ?? 0) : -Infinity,
-            kind === 'build' ? at(ends, `prepare:${of}`) + (pie?.cook ?? 0) : -Infinity,
-            kind === 'build' ? at(ends, `pack:${shells.get(of) ?? ''}`) : -Infinity,
+            dough && batch && takesDish ? at(ends, taskId('mix', batch.id)) + dough.chillLeast : -Infinity,
+            takesDish && dishBefore.has(of) ? at(ends, taskId('pack', dishBefore.get(of) ?? '')) : -Infinity,
+            kind === 'build' ? at(ends, taskId('line', of)) + (pie?.baseChill ?? 0) : -Infinity,
+            kind === 'build' ? at(ends, taskId('prepare', of)) + (pie?.cook ?? 0) : -Infinity,
+            kind === 'build' ? at(ends, taskId('pack', shells.get(of) ?? '')) : -Infinity,
           );
       }
       case 'load': {
@@ -81,23 +84,26 @@ export function rightShift(day: Day, plan: DayPlan, happened: Actuals = {}): Day
         const oven = day.kitchen.ovens.find(({ id }) => id === run?.oven);
         return () =>
           Math.max(
-            ...(run?.pies.map(({ pie: id }) => at(ends, `build:${id}`) + (pieOf.get(id)?.lastChill ?? 0)) ??
-              []),
+            ...(run?.pies.map(
+              ({ pie: id }) => at(ends, taskId('build', id)) + (pieOf.get(id)?.lastChill ?? 0),
+            ) ?? []),
             run && earlier && oven ? lastOut(earlier) + turnoverMin(oven, earlier.heat, run.heat) : -Infinity,
           );
       }
       case 'out': {
         const baked = runOf.get(of);
         return () =>
-          baked ? at(starts, `load:${baked.run.id}`) + (happened.outs?.get(of) ?? baked.out) : -Infinity;
+          baked
+            ? at(starts, taskId('load', baked.run.id)) + (happened.outs?.get(of) ?? baked.out)
+            : -Infinity;
       }
       case 'pack':
-        return () => at(starts, `out:${of}`) + (happened.cools?.get(of) ?? pie?.cool ?? 0);
+        return () => at(starts, taskId('out', of)) + (happened.cools?.get(of) ?? pie?.cool ?? 0);
     }
   };
 
   for (const task of inOrder) {
-    const byOven = task.kind === 'out' && begun.has(`load:${runOf.get(task.of)?.run.id ?? ''}`);
+    const byOven = task.kind === 'out' && begun.has(taskId('load', runOf.get(task.of)?.run.id ?? ''));
     const start =
       begun.get(task.id) ??
       Math.ceil(
@@ -117,13 +123,13 @@ export function rightShift(day: Day, plan: DayPlan, happened: Actuals = {}): Day
     end: ends.get(task.id) ?? task.end,
   }));
   const runs = plan.runs.map((run) => {
-    const start = starts.get(`load:${run.id}`) ?? run.start;
+    const start = starts.get(taskId('load', run.id)) ?? run.start;
     return {
       ...run,
       start,
       pies: run.pies.map((one) => ({
         ...one,
-        out: (starts.get(`out:${one.pie}`) ?? start + one.out) - start,
+        out: (starts.get(taskId('out', one.pie)) ?? start + one.out) - start,
       })),
     };
   });
@@ -138,8 +144,8 @@ function dishesInTurn(day: Day, inOrder: readonly DayTask[]): Map<string, string
   for (const [dish, count] of Object.entries(day.kitchen.dishes)) {
     // A pie has the dish of its shell, from when that is lined.
     const of = day.pies.filter((pie) => pie.dish === dish && !shells.has(pie.id));
-    const time = (kind: string, id: string, edge: 'start' | 'end'): number =>
-      inOrder.find((task) => task.id === `${kind}:${id}`)?.[edge] ?? 0;
+    const time = (kind: TaskKind, id: string, edge: 'start' | 'end'): number =>
+      inOrder.find((task) => task.id === taskId(kind, id))?.[edge] ?? 0;
     const uses = of
       .map((pie) => ({
         id: pie.id,

@@ -1,7 +1,7 @@
 import type { Timetable } from './capacity-profile.js';
 import type { Day, DayPlan, DayTask, TaskKind, OptionTable } from '../model/index.js';
 import type { DecodedSolution } from './decoder.js';
-import { scorePlan } from '../model/index.js';
+import { taskId, scorePlan } from '../model/index.js';
 
 /** What the search found, told in minutes from the day's zero, with names instead of indexes. */
 export function toPlan(day: Day, timetable: Timetable, ways: OptionTable, decoded: DecodedSolution): DayPlan {
@@ -11,7 +11,7 @@ export function toPlan(day: Day, timetable: Timetable, ways: OptionTable, decode
     if (start < 0) return;
     const from = start + timetable.fromMin;
     tasks.push({
-      id: `${kind}:${of}`,
+      id: taskId(kind, of),
       kind,
       of,
       start: from,

@@ -1,3 +1,4 @@
+import { taskId } from '../model/index.js';
 import type { Day, DayBatch, DayPie, DayPlan, DayRun, DayTask, TaskKind } from '../model/index.js';
 
 /** A plan with its tasks, runs and batches found by what they belong to. */
@@ -20,7 +21,7 @@ export function indexPlan(day: Day, plan: DayPlan): PlanIndex {
   return {
     day,
     plan,
-    task: (kind, owner) => tasks.get(`${kind}:${owner}`),
+    task: (kind, owner) => tasks.get(taskId(kind, owner)),
     baked: (pie) => runs.get(pie),
     batch: (pie) => batches.get(pie),
   };

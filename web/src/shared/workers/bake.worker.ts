@@ -4,7 +4,6 @@ import type {
   Handled,
   HeatPicture,
   OvenWork,
-  Resumable,
   PieSpec,
   PlannedBake,
   Stage,
@@ -21,34 +20,12 @@ import {
   roughBake,
 } from '@mardle/core';
 import * as Comlink from 'comlink';
+import { letMessagesIn, runInSpells } from './runInSpells.js';
 
 let latest = 0;
 let mending = 0;
-const PAUSE_AFTER_MS = 12;
-
-/** Lets messages in, so that a newer job or a cancel is seen. */
-const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
-
 const RESTS_MS = 150;
 const rest = (forMs: number): Promise<void> => new Promise((resolve) => setTimeout(resolve, forMs));
-
-/** Drives a long sum in short spells; undefined when it was superseded meanwhile. */
-async function drive<T>(
-  sum: Resumable<T>,
-  isCurrent: () => boolean,
-  progress: (share: number) => void,
-): Promise<T | undefined> {
-  let paused = performance.now();
-  for (;;) {
-    const step = sum.next();
-    if (step.done) return step.value;
-    if (performance.now() - paused < PAUSE_AFTER_MS) continue;
-    progress(step.value);
-    await breathe();
-    if (!isCurrent()) return undefined;
-    paused = performance.now();
-  }
-}
 
 const jobs = {
   /**
@@ -65,7 +42,7 @@ const jobs = {
   ): Promise<Bake | null | undefined> {
     latest = job;
     // Messages that came while a rough answer was worked out may already ask for another one.
-    await breathe();
+    await letMessagesIn();
     if (latest !== job) return undefined;
     const first = before && roughBake(work, spec, before);
     if (first) {
@@ -74,7 +51,7 @@ const jobs = {
       await rest(RESTS_MS);
     }
     if (latest !== job) return undefined;
-    return drive(bakeSteps(work, spec), () => latest === job, progress);
+    return runInSpells(bakeSteps(work, spec), { isWanted: () => latest === job, progress });
   },
   /** Bakes at one go, whatever else is asked meanwhile: for bakes that are already in an oven. */
   bakeThrough: (work: OvenWork, spec: BakeSpec): Bake | null => bakeWork(work, spec),
@@ -84,20 +61,12 @@ const jobs = {
   /** The times that suit the baker's own temperatures. */
   mend(work: OvenWork, spec: BakeSpec): Promise<readonly [Stage, Stage] | null | undefined> {
     const job = ++mending;
-    return drive(
-      retimedBakeSteps(work, spec),
-      () => mending === job,
-      () => undefined,
-    );
+    return runInSpells(retimedBakeSteps(work, spec), { isWanted: () => mending === job });
   },
   /** The stages that the other kind of oven would want. */
   otherKind(work: OvenWork, spec: BakeSpec): Promise<readonly [Stage, Stage] | null | undefined> {
     const job = ++mending;
-    return drive(
-      otherKindSteps(work, spec),
-      () => mending === job,
-      () => undefined,
-    );
+    return runInSpells(otherKindSteps(work, spec), { isWanted: () => mending === job });
   },
   heat: (work: OvenWork, spec: BakeSpec, bake: Bake): HeatPicture => heatPicture(work, spec, bake),
   /** How far off an oven is in which a pie takes longer; null when no such oven is found. */

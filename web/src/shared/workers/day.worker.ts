@@ -20,6 +20,7 @@ import {
   buildDayProblem,
 } from '@mardle/core';
 import * as Comlink from 'comlink';
+import { runInSpells } from './runInSpells.js';
 
 /** What a day came to. */
 export interface SolvedDay {
@@ -35,31 +36,19 @@ export type DayOutcome =
 
 /** Shares of the whole: pies planned, then the search; what would help only where it is needed. */
 const WORKED_OUT = 0.6;
-const PAUSE_AFTER_MS = 30;
-const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
-
+const SPELL_MS = 30;
 let stopped = false;
 
-/** Drives a sum in short spells; ends early when it was stopped. `seen` is told of every step. */
-async function drive<Step, Value>(
+/** A sum that ends early when it is stopped. */
+const untilStopped = <Step, Value>(
   sum: Generator<Step, Value>,
-  seen: (step: Step) => void,
-): Promise<Value | undefined> {
-  let paused = performance.now();
-  for (;;) {
-    const step = sum.next();
-    if (step.done) return step.value;
-    seen(step.value);
-    if (performance.now() - paused < PAUSE_AFTER_MS) continue;
-    await breathe();
-    if (stopped) return undefined;
-    paused = performance.now();
-  }
-}
+  seen?: (step: Step) => void,
+): Promise<Value | undefined> =>
+  runInSpells(sum, { spellMs: SPELL_MS, isWanted: () => !stopped, ...(seen && { seen }) });
 
 /** What was promised of a remedy is kept, also where a long search finds less. */
 async function keptPromise(day: Day, long: DayPlan | null): Promise<DayPlan | null> {
-  const short = (await drive(shortSearch(day), () => undefined)) ?? null;
+  const short = (await untilStopped(shortSearch(day))) ?? null;
   return isComplete(short) ? short : long;
 }
 
@@ -67,7 +56,7 @@ const jobs = {
   /** Undefined when it was stopped before anything was found; else the best so far. */
   async solve(asked: DayRequest, progress: (share: number) => void): Promise<DayOutcome | undefined> {
     stopped = false;
-    const worked = await drive(buildDayProblem(asked), (share) => progress(WORKED_OUT * share));
+    const worked = await untilStopped(buildDayProblem(asked), (share) => progress(WORKED_OUT * share));
     if (!worked) return undefined;
     if (!worked.ok) return worked;
     return {
@@ -80,14 +69,14 @@ const jobs = {
   async search(day: Day, progress: (share: number) => void): Promise<SolvedDay> {
     stopped = false;
     let best: DayPlan | null = null;
-    const found = await drive(solveDay(day), (step) => {
+    const found = await untilStopped(solveDay(day), (step) => {
       best = step.best ?? best;
       progress(step.share);
     });
     const long = found === undefined ? best : found;
     const plan = isComplete(long) || stopped ? long : await keptPromise(day, long);
     if (isComplete(plan)) return { day, plan, holds: estimateRobustness(day, plan), remedies: [] };
-    const remedies = stopped ? null : ((await drive(findRemedies(day, plan), progress)) ?? null);
+    const remedies = stopped ? null : ((await untilStopped(findRemedies(day, plan), progress)) ?? null);
     return { day, plan, holds: null, remedies };
   },
 

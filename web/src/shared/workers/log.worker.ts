@@ -1,8 +1,7 @@
 import type { Answers, BakeLog, Learned, LoggedBake, PiePlan, PieTables, Trend, Why } from '@mardle/core';
 import { asBaked, learnLog, trendSteps, explainFault } from '@mardle/core';
 import * as Comlink from 'comlink';
-
-const breathe = (): Promise<void> => new Promise((resolve) => setTimeout(resolve));
+import { runInSpells } from './runInSpells.js';
 
 /** Tables of pies seen before: only a new pie is baked again. */
 const tables: PieTables = new Map();
@@ -15,25 +14,13 @@ const jobs = {
 
   /** How each figure came to be what it is. */
   async trends(log: BakeLog): Promise<readonly Trend[]> {
-    const sum = trendSteps(log, undefined, tables);
-    for (;;) {
-      const step = sum.next();
-      if (step.done) return step.value;
-      await breathe();
-    }
+    return (await runInSpells(trendSteps(log, undefined, tables))) ?? [];
   },
 
   /** Why a bake went wrong; undefined when something newer was asked meanwhile. */
-  async why(bake: LoggedBake, answers: Answers, progress: (share: number) => void): Promise<Why | undefined> {
+  why(bake: LoggedBake, answers: Answers, progress: (share: number) => void): Promise<Why | undefined> {
     const mine = ++asked;
-    const sum = explainFault(bake, answers);
-    for (;;) {
-      const step = sum.next();
-      if (step.done) return step.value;
-      progress(step.value);
-      await breathe();
-      if (mine !== asked) return undefined;
-    }
+    return runInSpells(explainFault(bake, answers), { spellMs: 0, isWanted: () => mine === asked, progress });
   },
 };
 export type LogJobs = typeof jobs;

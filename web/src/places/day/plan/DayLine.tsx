@@ -1,5 +1,5 @@
 import type { Day, DayPlan, DayTask, TaskKind, MoveRequest } from '@mardle/core';
-import { unloadGroups, heatWords, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
+import { taskId, unloadGroups, heatWords, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
 import type { CSSProperties } from 'react';
 import { useMemo, useState } from 'react';
 import { useDay } from '../../../state/day/day.js';
@@ -205,7 +205,7 @@ function pieRows(day: Day, plan: DayPlan): Row[] {
   return day.pies.map((pie) => {
     const run = plan.runs.find(({ pies }) => pies.some((one) => one.pie === pie.id));
     const out = run?.pies.find((one) => one.pie === pie.id)?.out ?? 0;
-    const pack = plan.tasks.find(({ id }) => id === `pack:${pie.id}`);
+    const pack = plan.tasks.find(({ id }) => id === taskId('pack', pie.id));
     const boxes: Box[] = plan.tasks
       .filter(({ of, kind }) => of === pie.id && kind !== 'out')
       .map((task) => ({

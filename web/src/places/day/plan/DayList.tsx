@@ -1,6 +1,15 @@
 import { Button, Checkbox, NativeSelect } from '@mantine/core';
 import type { Day, DayPlan, DayTask } from '@mardle/core';
-import { unloadGroups, heatWords, isWorkOn, pieName, showDegrees, taskWords, wallTime } from '@mardle/core';
+import {
+  taskId,
+  unloadGroups,
+  heatWords,
+  isWorkOn,
+  pieName,
+  showDegrees,
+  taskWords,
+  wallTime,
+} from '@mardle/core';
 import { IconArrowsMove, IconClockPlus } from '@tabler/icons-react';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -153,7 +162,7 @@ function Runs({ file, day, plan }: Pick<DayListProps, 'file' | 'day' | 'plan'>) 
                 )
                 .join(', ')}
             </span>
-            {done.includes(`load:${run.id}`) ? (
+            {done.includes(taskId('load', run.id)) ? (
               <Link to="/oven" className="no-print">
                 in the oven
               </Link>

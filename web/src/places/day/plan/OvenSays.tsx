@@ -1,5 +1,5 @@
 import type { BakeOnDay, Day, DayPlan } from '@mardle/core';
-import { followOven, ovenActuals, pieName, wallTime } from '@mardle/core';
+import { taskId, followOven, ovenActuals, pieName, wallTime } from '@mardle/core';
 import { IconFlame } from '@tabler/icons-react';
 import { useEffect, useRef } from 'react';
 import { useNow } from '../../../shared/hooks/useNow.js';
@@ -43,7 +43,7 @@ export function OvenSays({ day, plan }: { readonly day: Day; readonly plan: DayP
   const { done, tick } = useDay();
   const baking = useBaking(day);
   const ticked = useRef(new Set<string>());
-  const out = baking.filter(({ isOut }) => isOut).map(({ pie }) => `out:${pie}`);
+  const out = baking.filter(({ isOut }) => isOut).map(({ pie }) => taskId('out', pie));
   useEffect(() => {
     for (const id of out) {
       if (ticked.current.has(id)) continue;

@@ -1,3 +1,4 @@
+import { taskId } from '@mardle/core';
 import type { DayRun } from '@mardle/core';
 import { useRef, useState } from 'react';
 import { useStartBake } from '../../../shared/api/bakes.js';
@@ -63,7 +64,7 @@ export function useStartRun(file: DayFile): StartRun {
       setError(null);
       try {
         for (const one of loadedBy(file, run)) await startOne(one);
-        tick(`load:${run.id}`);
+        tick(taskId('load', run.id));
       } catch (trouble) {
         setError(trouble);
       } finally {
