@@ -61,6 +61,8 @@ function checkSpan(path: string, pair: unknown, context: FileContext, called: st
 
 const checkList: Check<'list' | 'pair'> = (path, field, value, context, called) => {
   if (!Array.isArray(value)) return one(path, `${called} must be a list.`, `Write ${field.what}.`);
+  if (value.length === 0 && field.type === 'list' && field.empty && field.least > 0)
+    return one(path, field.empty.message, field.empty.remedy);
   const { least, most } = field.type === 'pair' ? { least: 2, most: 2 } : field;
   const bounds = least === most ? `${least}` : `${least} to ${most}`;
   const count =

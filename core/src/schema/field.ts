@@ -88,6 +88,8 @@ interface ListField<Fields extends Schema = Schema> extends Told {
   readonly of: Fields;
   readonly least: number;
   readonly most: number;
+  /** What is said of an empty one, where that is more than a number too small. */
+  readonly empty?: { readonly message: string; readonly remedy: string };
 }
 
 /** Two of a kind, one after the other. */

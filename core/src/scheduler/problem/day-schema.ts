@@ -89,9 +89,18 @@ const kitchenSchema = {
     of: workerSchema,
     least: 1,
     most: 12,
+    empty: { message: 'Nobody is there.', remedy: 'Write who bakes.' },
     what: 'who is on the bench, and from when to when',
   },
-  ovens: { type: 'list', name: 'DayOven', of: dayOvenSchema, least: 1, most: 8, what: 'the ovens' },
+  ovens: {
+    type: 'list',
+    name: 'DayOven',
+    of: dayOvenSchema,
+    least: 1,
+    most: 8,
+    empty: { message: 'There is no oven.', remedy: 'Write at least one.' },
+    what: 'the ovens',
+  },
   dishes: optional('none', {
     type: 'named',
     of: counted('how many there are', 0, 200),
@@ -204,6 +213,7 @@ export const daySchema = {
     of: wantedSchema,
     least: 1,
     most: MOST_PIES,
+    empty: { message: 'No pie is wanted.', remedy: 'Write at least one.' },
     what: 'which pies are wanted, how many, when and as what',
   },
   slack: optional('usual', {

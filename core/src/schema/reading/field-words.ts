@@ -26,5 +26,9 @@ export const fieldInWords = (field: string): string =>
   field
     .split('.')
     .filter((word) => word !== 'kitchen')
-    .map((word) => (/^\d+$/.test(word) ? String(Number(word) + 1) : (singular[word] ?? word)))
+    .map((word, i, words) => {
+      if (/^\d+$/.test(word)) return String(Number(word) + 1);
+      const isCounted = /^\d+$/.test(words[i + 1] ?? '');
+      return isCounted ? (singular[word] ?? word) : word;
+    })
     .join(' ') || 'the file';
