@@ -43,8 +43,9 @@ interface AxeScope {
 /** The open leaf of the bench. */
 export const STATION = '[aria-label^="Station:"]';
 
-/** WCAG 2.2 AA and best practice by axe, on what is shown now. */
+/** WCAG 2.2 AA and best practice by axe, on what is shown when it has come to rest. */
 export async function expectAccessible(page: Page, scope: AxeScope = {}): Promise<void> {
+  await whenStill(page);
   // No frames of another origin: the page is looked at in itself, which is quicker.
   const axe = new AxeBuilder({ page }).setLegacyMode(true);
   if (scope.within) axe.include(scope.within);

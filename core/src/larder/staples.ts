@@ -9,6 +9,9 @@ export const cupG = {
   egg: 243,
   salt: 288,
   spice: 120,
+  lemonJuice: 244,
+  lemonZest: 96,
+  bicarbonate: 230,
 } as const;
 
 /** g in a mL. Common practice, no source; milk from memory of food tables. */

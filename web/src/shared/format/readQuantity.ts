@@ -79,8 +79,13 @@ export function readNumber(text: string): number | null {
 
 /** What a stick of butter weighs, g: half a US cup (R11). Common practice, no source. */
 const STICK_G = 113;
-/** Mass of what a spoon or cup holds is told by how much a cup of it weighs. */
+/** Cups and spoons as the tables of weights count them, mL: a cup of sugar is 200 g as it goes in and as the slip says it. */
+const measuresMl: Readonly<Partial<Record<string, number>>> = { cu: 240, tbsp: 15, tsp: 5 };
 const CUP_ML = 240;
+
+/** Millilitres of an amount in a unit of volume. */
+const inMl = (number: number, unitText: string): number =>
+  number * (measuresMl[unitText] ?? new Qty(1, unitText).to('ml').scalar);
 
 /** One amount with its unit, in a unit of core; null when it is of another kind, or none. */
 function readOne(amount: string, unitText: string, unit: Unit, cupG: number | undefined): number | null {
@@ -89,7 +94,7 @@ function readOne(amount: string, unitText: string, unit: Unit, cupG: number | un
   if (number === null || !target) return null;
   if (unit === 'g' && unitText === 'stick') return number * STICK_G;
   if (unit === 'g' && cupG !== undefined && isVolume(unitText))
-    return (new Qty(number, unitText).to('ml').scalar * cupG) / CUP_ML;
+    return (inMl(number, unitText) * cupG) / CUP_ML;
   try {
     return new Qty(number, unitText).to(target).scalar;
   } catch {

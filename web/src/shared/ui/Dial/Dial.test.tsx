@@ -54,3 +54,75 @@ describe('a dial with words', () => {
     expect(nearestStop(stops, 1.4).word).toBe('dripping');
   });
 });
+
+describe('the amount behind a dial', () => {
+  function Sugar({ asked }: { readonly asked: (massG: number | null) => void }) {
+    const [massG, setMassG] = useState<number | null>(150);
+    const change = (next: number | null): void => {
+      asked(next);
+      setMassG(next);
+    };
+    return (
+      <MantineProvider env="test">
+        <Dial
+          label="Sweetness"
+          value={9}
+          stops={stops}
+          hair={0.1}
+          shown="150 g"
+          onChange={() => undefined}
+          typed={{
+            label: 'Sugar',
+            limit: 'filling.sugar.massG',
+            unit: 'g',
+            value: massG,
+            cupG: 200,
+            empty: 'by the dial',
+            onChange: change,
+          }}
+        />
+      </MantineProvider>
+    );
+  }
+  const asked = jest.fn();
+  const open = async () => {
+    const user = userEvent.setup();
+    render(<Sugar asked={asked} />);
+    await user.click(screen.getByRole('button', { name: 'Type how much: Sugar' }));
+    const field = await screen.findByRole('textbox', { name: /^Sugar/ });
+    await user.clear(field);
+    return { user, field };
+  };
+  beforeEach(() => asked.mockClear());
+
+  it.each([
+    ['a cup', 200],
+    ['1 1/2 cups', 300],
+    ['4 tbsp', 50],
+    ['0,25 kg', 250],
+  ])('%s is %d g', async (words, massG) => {
+    const { user, field } = await open();
+    await user.type(field, words);
+    expect(asked).toHaveBeenLastCalledWith(massG);
+  });
+
+  it('is left to the dial again when the field is empty, and goes with Enter', async () => {
+    const { user, field } = await open();
+    expect(asked).toHaveBeenLastCalledWith(null);
+    await user.type(field, '{Enter}');
+    expect(field).not.toBeInTheDocument();
+  });
+
+  it('is not taken when it cannot be, and says what can', async () => {
+    const { user, field } = await open();
+    asked.mockClear();
+    await user.type(field, 'some');
+    expect(asked).not.toHaveBeenCalled();
+    expect(screen.getByText(/Type an amount/)).toBeInTheDocument();
+  });
+
+  it('may lie beyond the last stop: the dial then stands at its end', () => {
+    render(<Sugar asked={asked} />);
+    expect(screen.getByRole('slider', { name: 'Sweetness' })).toHaveAttribute('aria-valuenow', '2');
+  });
+});

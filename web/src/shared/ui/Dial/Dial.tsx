@@ -2,6 +2,8 @@ import type { KeyboardEvent, PointerEvent } from 'react';
 import { useId, useRef } from 'react';
 import { arcPath, pointAt, shareAt } from './arc.js';
 import classes from './Dial.module.css';
+import type { TypedAmountProps } from './TypedAmount.js';
+import { TypedAmount } from './TypedAmount.js';
 
 export interface DialStop {
   readonly value: number;
@@ -20,6 +22,8 @@ interface DialProps {
   /** The value as people read it, beside the word. */
   readonly shown: string;
   readonly onChange: (value: number) => void;
+  /** The amount that it stands for, where one can say it. */
+  readonly typed?: TypedAmountProps;
 }
 
 /** The stop whose word fits a value best. */
@@ -30,7 +34,7 @@ export const nearestStop = (stops: readonly DialStop[], value: number): DialStop
  * A dial whose stops are words. Stops stand evenly on the arc however their values lie. Arrow keys go a stop, with shift a
  * hair; it can be dragged, and its stops clicked.
  */
-export function Dial({ label, value, stops, hair, shown, onChange }: DialProps) {
+export function Dial({ label, value, stops, hair, shown, onChange, typed }: DialProps) {
   const name = useId();
   const face = useRef<SVGSVGElement>(null);
   /** Where a finger came down that has not turned anything yet. */
@@ -91,9 +95,12 @@ export function Dial({ label, value, stops, hair, shown, onChange }: DialProps) 
   const tip = pointAt(share, 30);
   return (
     <div className={classes.dial}>
-      <span id={name} className={classes.label}>
-        {label}
-      </span>
+      <div className={classes.head}>
+        <span id={name} className={classes.label}>
+          {label}
+        </span>
+        {typed && <TypedAmount {...typed} />}
+      </div>
       <svg
         ref={face}
         className={classes.face}
@@ -103,7 +110,8 @@ export function Dial({ label, value, stops, hair, shown, onChange }: DialProps) 
         aria-labelledby={name}
         aria-valuemin={least}
         aria-valuemax={most}
-        aria-valuenow={value}
+        // What was typed may lie beyond the last stop.
+        aria-valuenow={Math.min(most, Math.max(least, value))}
         aria-valuetext={`${nearestStop(stops, value).word}, ${shown}`}
         onKeyDown={onKey}
         onPointerDown={onDown}

@@ -1,4 +1,5 @@
-import { builtInLarder, showText } from '@mardle/core';
+import { builtInLarder, cupG, showText } from '@mardle/core';
+import type { TypedAmountProps } from '../../../../shared/ui/Dial/TypedAmount.js';
 import { Dial } from '../../../../shared/ui/Dial/Dial.js';
 import { useSettings } from '../../../../state/settings.js';
 import type { StationProps } from '../../../../state/changeSpec.js';
@@ -10,6 +11,18 @@ import classes from '../../../../shared/ui/stations.module.css';
 export function ButterPart({ spec }: Pick<StationProps, 'spec'>) {
   const units = useSettings((state) => state.units);
   const { filling } = spec;
+  const amount = (
+    label: string,
+    key: 'butterG' | 'lemonZestG' | 'bicarbonateG',
+    ofACupG: number,
+  ): TypedAmountProps => ({
+    label,
+    limit: `filling.${key}`,
+    unit: 'g',
+    value: filling[key],
+    cupG: ofACupG,
+    onChange: (massG) => massG !== null && changeFilling({ [key]: massG }),
+  });
   return (
     <div className={classes.row}>
       <Dial
@@ -19,6 +32,7 @@ export function ButterPart({ spec }: Pick<StationProps, 'spec'>) {
         hair={5}
         shown={showText(filling.butterG, 'g', units)}
         onChange={(butterG) => changeFilling({ butterG })}
+        typed={amount('Butter', 'butterG', cupG.butter)}
       />
       <Dial
         label="Lemon zest"
@@ -27,6 +41,7 @@ export function ButterPart({ spec }: Pick<StationProps, 'spec'>) {
         hair={0.5}
         shown={showText(filling.lemonZestG, 'g', units)}
         onChange={(lemonZestG) => changeFilling({ lemonZestG })}
+        typed={amount('Lemon zest', 'lemonZestG', cupG.lemonZest)}
       />
       <Dial
         label="Bicarbonate"
@@ -35,10 +50,19 @@ export function ButterPart({ spec }: Pick<StationProps, 'spec'>) {
         hair={0.1}
         shown={showText(filling.bicarbonateG, 'g', units)}
         onChange={(bicarbonateG) => changeFilling({ bicarbonateG })}
+        typed={amount('Bicarbonate', 'bicarbonateG', cupG.bicarbonate)}
       />
     </div>
   );
 }
+
+const TEASPOONS_IN_A_CUP = 48;
+/** More than so many times the usual dose is said: it is the baker's to want it. */
+const MANY_TIMES = 2.5;
+
+/** How far an amount is beyond what is usual, in words; nothing where it is not. */
+const timesUsual = (massG: number, usualG: number): string | undefined =>
+  usualG > 0 && massG > MANY_TIMES * usualG ? `${Math.round(massG / usualG)} times the usual` : undefined;
 
 /** Salt and spices, by their usual dose for this much fruit. */
 export function SpicePart({ spec, plan }: StationProps) {
@@ -54,7 +78,7 @@ export function SpicePart({ spec, plan }: StationProps) {
     });
   return (
     <div className={classes.row}>
-      {[...builtInLarder.seasonings.values()].map(({ id, label, gPerKg }) => {
+      {[...builtInLarder.seasonings.values()].map(({ id, label, gPerKg, teaspoonG }) => {
         const massG = filling.seasonings.find(({ seasoning }) => seasoning === id)?.massG ?? 0;
         const usualG = gPerKg * fruitKg;
         return (
@@ -64,8 +88,18 @@ export function SpicePart({ spec, plan }: StationProps) {
             value={usualG > 0 ? massG / usualG : 0}
             stops={seasoningStops}
             hair={0.05}
-            shown={showText(massG, 'g', units)}
+            shown={[showText(massG, 'g', units), timesUsual(massG, usualG)].filter(Boolean).join(', ')}
             onChange={(times) => setSeasoning(id, Number((times * usualG).toFixed(2)))}
+            typed={{
+              label,
+              limit: 'filling.seasonings.massG',
+              unit: 'g',
+              value: massG,
+              cupG: teaspoonG * TEASPOONS_IN_A_CUP,
+              empty: 'none',
+              note: timesUsual(massG, usualG),
+              onChange: (typedG) => setSeasoning(id, typedG ?? 0),
+            }}
           />
         );
       })}

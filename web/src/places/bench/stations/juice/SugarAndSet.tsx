@@ -1,6 +1,15 @@
 import { Button } from '@mantine/core';
 import type { EatenHow } from '@mardle/core';
-import { eatenHow, servingRules, formOf, setNames, tasteStepG } from '@mardle/core';
+import {
+  builtInSugars,
+  cupG,
+  eatenHow,
+  servingRules,
+  formOf,
+  larderFor,
+  setNames,
+  tasteStepG,
+} from '@mardle/core';
 import { Choice } from '../../../../shared/ui/Choice/Choice.js';
 import { Dial } from '../../../../shared/ui/Dial/Dial.js';
 import { Fig } from '../../../../shared/ui/Figure/Fig.js';
@@ -11,6 +20,8 @@ import { lemonStops, setStops, sweetnessStops } from '../../../../pie/words.js';
 import classes from '../../../../shared/ui/stations.module.css';
 import { LearnedPart } from './LearnedPart.js';
 
+const SPOONS_IN_A_CUP = 16;
+
 /** How sweet, how sharp, how firm. */
 export function SugarAndSet({ spec, plan }: StationProps) {
   const say = useSay();
@@ -19,11 +30,20 @@ export function SugarAndSet({ spec, plan }: StationProps) {
   const figures = plan?.figures ?? {};
   const dose = figures['thickener.dose'];
   const stepG = plan ? tasteStepG(plan.filling.batch, plan.filling.sugar) : 0;
+  const shownDose =
+    filling.thickenerMassG !== null
+      ? `yours, ${say(filling.thickenerMassG, 'g', 'thickener.mass')}`
+      : dose
+        ? say(dose.value, dose.unit, dose.id)
+        : '…';
   const adjust = (byG: number): void => {
     if (!plan) return;
     const massG = Math.max(0, Math.round(plan.filling.sugar.massG + byG));
     changeFilling({ sugar: { ...sugar, massG } });
   };
+  // What a spoon of a blend weighs depends on its parts: that is weighed.
+  const [only, another] = filling.thickeners;
+  const spoonG = another ? undefined : larderFor(spec).thickeners.get(only?.thickener ?? '')?.tablespoonG;
   return (
     <>
       <div className={classes.row}>
@@ -34,14 +54,32 @@ export function SugarAndSet({ spec, plan }: StationProps) {
           hair={0.005}
           shown={`${sugar.massG === null ? '' : 'yours, '}${plan ? say(plan.filling.sugar.massG, 'g', 'sugar.mass') : '…'}`}
           onChange={(style) => changeFilling({ sugar: { ...sugar, style, massG: null } })}
+          typed={{
+            label: 'Sugar',
+            limit: 'filling.sugar.massG',
+            unit: 'g',
+            value: plan ? Math.round(plan.filling.sugar.massG) : sugar.massG,
+            cupG: builtInSugars.get(sugar.sugar)?.cupG,
+            empty: 'by the dial',
+            onChange: (massG) => changeFilling({ sugar: { ...sugar, massG } }),
+          }}
         />
         <Dial
           label="Set"
           value={setNames.indexOf(filling.set)}
           stops={setStops}
           hair={1}
-          shown={dose ? say(dose.value, dose.unit, dose.id) : '…'}
+          shown={shownDose}
           onChange={(value) => changeFilling({ set: setNames[Math.round(value)] ?? 'clean_slice' })}
+          typed={{
+            label: 'Thickener',
+            limit: 'filling.thickenerMassG',
+            unit: 'g',
+            value: filling.thickenerMassG ?? (dose ? Math.round(dose.value) : null),
+            cupG: spoonG === undefined ? undefined : spoonG * SPOONS_IN_A_CUP,
+            empty: 'by the set',
+            onChange: (thickenerMassG) => changeFilling({ thickenerMassG }),
+          }}
         />
         <Dial
           label="Lemon juice"
@@ -50,6 +88,14 @@ export function SugarAndSet({ spec, plan }: StationProps) {
           hair={5}
           shown={say(filling.lemonJuiceG, 'g', 'lemon.mass')}
           onChange={(lemonJuiceG) => changeFilling({ lemonJuiceG })}
+          typed={{
+            label: 'Lemon juice',
+            limit: 'filling.lemonJuiceG',
+            unit: 'g',
+            value: filling.lemonJuiceG,
+            cupG: cupG.lemonJuice,
+            onChange: (lemonJuiceG) => lemonJuiceG !== null && changeFilling({ lemonJuiceG }),
+          }}
         />
         <div className={classes.facts}>
           <p>

@@ -1,0 +1,70 @@
+import type { Page } from '@playwright/test';
+import { STATION, expect, expectAccessible, newPie, station, test } from '../kitchen.js';
+
+/** Types an amount beside its dial, as a baker says it. */
+async function say(page: Page, what: string, words: string): Promise<void> {
+  await page.getByRole('button', { name: `Type how much: ${what}` }).click();
+  const field = page.getByRole('textbox', { name: new RegExp(`^${what}`) });
+  await field.fill(words);
+  await field.press('Enter');
+  await expect(field).toBeHidden();
+}
+
+const slip = (page: Page) => page.getByRole('region', { name: 'Slip', exact: true });
+
+/** Whole cups and sticks of the trade: 200 g of white sugar, 113 g of butter, 16 g of corn starch in two spoons. Common practice, no source. */
+test('a cup of sugar, a stick of butter and two spoons of starch are what they are said to be', async ({
+  page,
+}) => {
+  await newPie(page, 'As it was told');
+  await page.keyboard.press('3');
+  await expect(station(page, 'Juice')).toHaveAttribute('aria-current', 'step');
+  await say(page, 'Sugar', 'a cup');
+  await expect(page.getByRole('slider', { name: 'Sweetness' })).toHaveAttribute(
+    'aria-valuetext',
+    /yours, 200/,
+  );
+  await expect(slip(page).getByRole('listitem').filter({ hasText: 'White sugar' })).toContainText('200');
+  await say(page, 'Thickener', '2 tbsp');
+  await expect(page.getByRole('slider', { name: 'Set' })).toHaveAttribute('aria-valuetext', /yours, 16/);
+  await expectAccessible(page, { within: STATION });
+  // An empty field is Mardle's own dose again.
+  await say(page, 'Sugar', '');
+  await expect(page.getByRole('slider', { name: 'Sweetness' })).not.toHaveAttribute(
+    'aria-valuetext',
+    /yours/,
+  );
+  await page.getByRole('tab', { name: /Butter/ }).click();
+  await say(page, 'Butter', '1 stick');
+  await expect(page.getByRole('slider', { name: 'Butter' })).toHaveAttribute('aria-valuetext', /113/);
+});
+
+test('far more spice than usual is taken, and said', async ({ page }) => {
+  await newPie(page, 'Nutmeg');
+  await page.keyboard.press('3');
+  await page.getByRole('tab', { name: /Spice/ }).click();
+  await say(page, 'Nutmeg', '2 tsp');
+  await expect(page.getByRole('slider', { name: 'Nutmeg' })).toHaveAttribute(
+    'aria-valuetext',
+    /4\.5\sg, 13 times the usual/,
+  );
+  await say(page, 'Nutmeg', '');
+  await expect(page.getByRole('slider', { name: 'Nutmeg' })).not.toHaveAttribute('aria-valuetext', /times/);
+});
+
+test('what cannot be is not taken, and stays to be mended', async ({ page }) => {
+  await newPie(page, 'Too much');
+  await page.keyboard.press('3');
+  await page.getByRole('button', { name: 'Type how much: Sugar' }).click();
+  const field = page.getByRole('textbox', { name: /^Sugar/ });
+  await field.fill('a handful');
+  await expect(page.getByText(/Type an amount/)).toBeVisible();
+  await field.fill('99 kg');
+  await expect(page.getByText(/Weigh the sugar in g/)).toBeVisible();
+  await page.keyboard.press('Escape');
+  await expect(page.getByRole('slider', { name: 'Sweetness' })).not.toHaveAttribute(
+    'aria-valuetext',
+    /yours/,
+  );
+  await expect(page.getByRole('button', { name: 'Type how much: Sugar' })).toBeFocused();
+});
