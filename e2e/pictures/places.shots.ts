@@ -27,6 +27,11 @@ test('the places, from the demo', async ({ page }) => {
         page.getByRole('img', { name: /through the bake/ }).locator('.cartesianlayer'),
       ).toBeVisible();
     }
+    if (name === 'bench-juice') {
+      await expect(
+        page.getByRole('img', { name: /Where the water goes/ }).locator('.barlayer'),
+      ).toBeVisible();
+    }
     await take(page, name);
   }
   await page.getByRole('button', { name: 'the heat' }).click();
