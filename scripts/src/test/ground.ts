@@ -1,14 +1,24 @@
 import { spawnSync } from 'node:child_process';
 import { cpSync, existsSync, mkdirSync, mkdtempSync, rmSync } from 'node:fs';
 import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { dirname, join } from 'node:path';
 
 export const root = join(__dirname, '..', '..', '..');
+
+function isWritableFolder(folder: string): boolean {
+  try {
+    rmSync(mkdtempSync(join(folder, 'probe-')), { recursive: true });
+    return true;
+  } catch {
+    return false;
+  }
+}
 
 /** A new data folder gets the database that the run of tests has prepared, and need not make its own. */
 function prepare(data: string): void {
   const prepared = process.env['MARDLE_TEST_PREPARED'];
-  if (!prepared || existsSync(data)) return;
+  // Where nothing can be written the start itself has to say so.
+  if (!prepared || existsSync(data) || !isWritableFolder(dirname(data))) return;
   mkdirSync(data, { recursive: true });
   cpSync(prepared, join(data, 'mariadb'), { recursive: true });
 }
