@@ -64,7 +64,7 @@ async function violationsOn(page: Page, scope: AxeScope): Promise<string[]> {
     .map(({ id, nodes }) => `${id}: ${nodes.map(({ html }) => html.slice(0, 160)).join(' | ')}`);
 }
 
-const RESTS_WITHIN_MS = 15_000;
+const RESTS_WITHIN_MS = 40_000;
 
 /**
  * WCAG 2.2 AA and best practice by axe, on what is shown when it has come to rest. A bake that ends while axe looks turns a button on
