@@ -1,3 +1,14 @@
+import { lemon } from './seasonings.js';
+
+/** g in a mL. Common practice, no source; milk from memory of food tables. */
+export const gPerMl = {
+  milk: 1.03,
+  leaven: 0.9,
+  salt: 1.2,
+  bicarbonate: 0.96,
+  coarseSugar: 1 / 1.2,
+} as const;
+
 /** Weights of what stands in every kitchen, g in a US cup of 240 mL. Common practice, no source; butter: a stick is half a cup. */
 export const cupG = {
   flour: 130,
@@ -9,18 +20,9 @@ export const cupG = {
   egg: 243,
   salt: 288,
   spice: 120,
-  lemonJuice: 244,
-  lemonZest: 96,
-  bicarbonate: 230,
-} as const;
-
-/** g in a mL. Common practice, no source; milk from memory of food tables. */
-export const gPerMl = {
-  milk: 1.03,
-  leaven: 0.9,
-  salt: 1.2,
-  bicarbonate: 0.96,
-  coarseSugar: 1 / 1.2,
+  lemonJuice: 16 * lemon.tablespoonG,
+  lemonZest: 48 * lemon.zestTeaspoonG,
+  bicarbonate: 240 * gPerMl.bicarbonate,
 } as const;
 
 /**
