@@ -42,7 +42,7 @@ const project = (name, extra = {}) => ({ ...shared, displayName: name, rootDir: 
 
 export default {
   // The machine may be busy: a test that hangs is told apart from one that waits for its turn.
-  testTimeout: 60_000,
+  testTimeout: 300_000,
   projects: [
     project('core'),
     project('contract'),

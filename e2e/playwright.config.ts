@@ -4,16 +4,16 @@ import { urls } from './urls.js';
 export default defineConfig({
   testDir: './stories',
   testMatch: '*.spec.ts',
-  timeout: 180_000,
+  timeout: 600_000,
   // The machine may be busy: what is slow is not wrong.
-  expect: { timeout: 15_000 },
+  expect: { timeout: 60_000 },
   // Each has a server and a database of its own: stories do not meet.
   workers: urls.length,
   fullyParallel: false,
   reporter: process.env['PLAYWRIGHT_JSON_OUTPUT_NAME'] ? [['line'], ['json']] : 'line',
   use: {
     baseURL: urls[0],
-    actionTimeout: 10_000,
+    actionTimeout: 60_000,
     viewport: { width: 1280, height: 800 },
     // What fades is waited for by nobody.
     contextOptions: { reducedMotion: 'reduce' },

@@ -13,7 +13,6 @@ const forms = [
 ] as const;
 
 test('every form is planned, drawn, weighed and baked', async ({ page }) => {
-  test.setTimeout(120_000);
   await newPie(page, 'Every form');
   const slip = page.getByRole('region', { name: 'Slip', exact: true });
   for (const [form, top, weighs] of forms) {

@@ -74,7 +74,6 @@ async function roomsOf(page: Page, label: string): Promise<Room[]> {
 
 for (const half of [forms.slice(0, 6), forms.slice(6)]) {
   test(`every station shows its controls without scrolling: ${half.join(', ')}`, async ({ page }) => {
-    test.setTimeout(420_000);
     await newPie(page, 'Measured');
     const rooms: Room[] = [];
     for (const form of half) {

@@ -34,9 +34,7 @@ test('a watery pie: judged by the weep test, held by another preparation, seen i
 
   // The ledger as a picture, each bar a figure with its story.
   await page.getByRole('tab', { name: 'Where it goes' }).click();
-  await expect(page.getByRole('img', { name: /Where the water goes/ }).locator('.barlayer')).toBeVisible({
-    timeout: 15_000,
-  });
+  await expect(page.getByRole('img', { name: /Where the water goes/ }).locator('.barlayer')).toBeVisible();
   await page.getByRole('button', { name: /^Left for the thickener to hold/ }).click();
   await expect(page.getByRole('dialog')).toContainText('What came free, less all that left');
   await page.keyboard.press('Escape');

@@ -70,7 +70,7 @@ test('what was learned of a fruit stands in the larder, and goes back to the boo
 }) => {
   await page.goto('/larder?shelf=fruits&fruit=damson');
   const learned = page.getByRole('region', { name: 'Learned here' });
-  await expect(learned).toContainText(/learned by \d+ bakes/, { timeout: 30_000 });
+  await expect(learned).toContainText(/learned by \d+ bakes/);
   await expectAccessible(page);
   await learned.getByRole('button', { name: 'Back to the book' }).click();
   await expect(learned).toContainText(/plans are offered× 1\.00/);
@@ -78,7 +78,7 @@ test('what was learned of a fruit stands in the larder, and goes back to the boo
   await page.getByRole('button', { name: 'Learned here' }).click();
   const list = page.getByRole('region', { name: 'How fruit sets here' });
   await list.getByText('How it moved').first().click();
-  await expect(list.getByRole('img', { name: /as it was learned: × \d/ })).toBeVisible({ timeout: 30_000 });
+  await expect(list.getByRole('img', { name: /as it was learned: × \d/ })).toBeVisible();
 });
 
 test('hands in dough: any key does the next touch, Z takes it back', async ({ page }) => {

@@ -19,12 +19,12 @@ test('a bake, start to slice: tasted by thumb, kept, and asked why it was loose'
     'filling loose',
   );
   const why = page.getByRole('region', { name: 'Why it may be so' });
-  await expect(why.getByRole('listitem').first()).toContainText(/juice|thickener/i, { timeout: 30_000 });
+  await expect(why.getByRole('listitem').first()).toContainText(/juice|thickener/i);
   await expect(why.getByRole('img', { name: /With the remedy/ }).first()).toBeVisible();
   await expectAccessible(page);
   // One question separates the likeliest two; its answer moves them.
   await why.getByRole('button', { name: 'Yes', exact: true }).click();
-  await expect(why.getByText('Baking the causes again')).toHaveCount(0, { timeout: 30_000 });
+  await expect(why.getByText('Baking the causes again')).toHaveCount(0);
   await page.reload();
   await expect(tasting.getByRole('button', { name: 'loose' })).toHaveAttribute('aria-pressed', 'true');
   await expect(tasting.getByLabel('A note')).toHaveValue('plate wet');
@@ -60,7 +60,7 @@ test('two tell of one slice at once: the second sees that somebody was quicker',
   await expect(beside.getByRole('row', { name: /The filling/ })).toBeVisible();
   await expect(beside.getByText('differs').first()).toBeVisible();
   // Both slices by the sums, and both curves.
-  await expect(beside.getByRole('img', { name: /by the sums: /i })).toHaveCount(3, { timeout: 30_000 });
+  await expect(beside.getByRole('img', { name: /by the sums: /i })).toHaveCount(3);
   await expectAccessible(page);
   await note(other).fill('second');
   await expect(other.getByRole('alert')).toContainText('Nothing was overwritten');
@@ -72,7 +72,7 @@ test('the demo’s two seasons are read: a hot oven to tell the kitchen, a dose 
 }) => {
   await page.goto('/log');
   const ovens = page.getByRole('region', { name: 'How hot the ovens are' });
-  await expect(ovens).toContainText(/Corner oven bakes as if it were \d+ °C hotter/, { timeout: 30_000 });
+  await expect(ovens).toContainText(/Corner oven bakes as if it were \d+ °C hotter/);
   await expect(page.getByRole('region', { name: 'How fruit sets here' })).toContainText('By season: 2025');
   await expectAccessible(page);
   await ovens.getByRole('button', { name: /^Use \+/ }).click();
@@ -83,7 +83,7 @@ test('the demo’s two seasons are read: a hot oven to tell the kitchen, a dose 
   await newPie(page, `Learned ${crypto.randomUUID().slice(0, 8)}`);
   await station(page, 'Juice').click();
   const said = page.getByRole('group', { name: 'What the log says' });
-  await said.getByRole('button', { name: 'Use it' }).click({ timeout: 30_000 });
+  await said.getByRole('button', { name: 'Use it' }).click();
   await expect(said).toContainText(/Taken from \d+ bakes here: \d+ % (more|less) thickener than the book/);
   await said.getByRole('button', { name: /Sweeten as it is liked here/ }).click();
   await expect(said.getByRole('button', { name: /Sweeten as it is liked here/ })).toHaveCount(0);

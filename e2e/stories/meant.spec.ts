@@ -15,7 +15,7 @@ async function bakeOf(page: Page, name: string) {
   await newPie(page, name);
   await whenBaked(page);
   const bakeIt = page.getByRole('button', { name: 'Bake it' });
-  await expect(bakeIt).toBeEnabled({ timeout: 20_000 });
+  await expect(bakeIt).toBeEnabled();
   await bakeIt.click();
   await page.getByRole('button', { name: 'It is in the oven now' }).click();
   const card = page.getByRole('region', { name });
@@ -111,7 +111,7 @@ test.describe('what is in the oven', () => {
     await card.getByRole('button', { name: 'Slice it' }).click();
     const late = page.getByRole('listitem').filter({ hasText: 'Seen everywhere' });
     await late.getByRole('button', { name: 'Not over yet' }).click();
-    await expect(card.getByText('Cooling on the rack')).toBeVisible({ timeout: 15_000 });
+    await expect(card.getByText('Cooling on the rack')).toBeVisible();
     await card.getByRole('button', { name: 'Slice it' }).click();
     await expect(card).toBeHidden();
   });
@@ -121,7 +121,7 @@ test.describe('what is in the oven', () => {
     await page.getByRole('radio', { name: 'crisp', exact: true }).click();
     await whenBaked(page);
     const bakeIt = page.getByRole('button', { name: 'Bake it' });
-    await expect(bakeIt).toBeEnabled({ timeout: 20_000 });
+    await expect(bakeIt).toBeEnabled();
     await expect(page.getByRole('region', { name: 'Slip' })).not.toContainText('Lower');
     await bakeIt.click();
     await expect(page.getByRole('dialog')).toContainText(/minutes at this one heat/);
@@ -148,9 +148,7 @@ test.describe('offline', () => {
     }
     await expect(page.getByText('What you do on the bench is kept in this browser')).toBeVisible();
     await context.setOffline(false);
-    await expect(page.getByText('What you do on the bench is kept in this browser')).toBeHidden({
-      timeout: 15_000,
-    });
+    await expect(page.getByText('What you do on the bench is kept in this browser')).toBeHidden();
     expect(await piesNamed(page, 'New pie')).toBe(before);
     await button.click();
     await expect(page.getByRole('navigation', { name: 'Work line' })).toBeVisible();
@@ -257,9 +255,7 @@ for (const light of ['Light', 'Dark'] as const) {
   test(`axe finds nothing in the log, on a bake of it, or in an empty oven: ${light}`, async ({ page }) => {
     await page.goto('/log');
     await toLight(page);
-    await expect(page.getByRole('region', { name: 'How hot the ovens are' })).toBeVisible({
-      timeout: 30_000,
-    });
+    await expect(page.getByRole('region', { name: 'How hot the ovens are' })).toBeVisible();
     await checked(page);
     const bakes = page.getByRole('region', { name: 'Bakes' });
     await bakes.getByLabel('Find a bake by pie or oven').fill('saturday');

@@ -22,7 +22,7 @@ test('two tabs on one pie: the second is told, can choose, and loses nothing', a
   await expect(page.getByText('version 3, saved')).toBeVisible();
   await expect(other.getByLabel('Name of the pie')).toHaveValue('Both tabs, second');
 
-  await expect(other.getByText('Version 3 was saved elsewhere')).toBeVisible({ timeout: 15_000 });
+  await expect(other.getByText('Version 3 was saved elsewhere')).toBeVisible();
   await expect(other.getByLabel('Name of the pie')).toHaveValue('Both tabs, second');
   await other.getByRole('button', { name: 'Save mine on top' }).click();
   await expect(other.getByText('version 4, saved')).toBeVisible();
@@ -78,7 +78,7 @@ test('taps on a running bake while offline arrive later, once', async ({ page, c
   await expect(page.getByText('Mardle does not answer')).toBeVisible();
   await expect(page.getByText('1 tap waits here')).toBeVisible();
   await context.setOffline(false);
-  await expect(page.getByText('Mardle does not answer')).toBeHidden({ timeout: 15_000 });
+  await expect(page.getByText('Mardle does not answer')).toBeHidden();
   await expect(card.getByRole('button', { name: 'Turn the pie' })).toBeVisible();
   await expect(page.getByText(/tap waits here/)).toBeHidden();
   const kinds = (): Promise<string[]> =>
@@ -89,7 +89,7 @@ test('taps on a running bake while offline arrive later, once', async ({ page, c
       }[];
       return (bakes.find(({ spec }) => spec.name === 'Offline bake')?.events ?? []).map(({ kind }) => kind);
     });
-  await expect.poll(kinds, { timeout: 15_000 }).toEqual(['loaded', 'lowered']);
+  await expect.poll(kinds).toEqual(['loaded', 'lowered']);
   await card.getByRole('button', { name: 'Out now' }).click();
   await card.getByRole('button', { name: 'Yes, it is out' }).click();
   await card.getByRole('button', { name: 'Slice it' }).click();
@@ -158,7 +158,7 @@ test('a pie saved and a bake started while the server is away are kept, run, and
   await card.getByRole('button', { name: 'It is golden' }).click();
   await expect(page.getByText(/1 pie, 1 bake, 1 tap wait here/)).toBeVisible();
   await context.setOffline(false);
-  await expect(page.getByText('Mardle does not answer')).toBeHidden({ timeout: 20_000 });
+  await expect(page.getByText('Mardle does not answer')).toBeHidden();
   const kept = (): Promise<unknown> =>
     page.evaluate(async () => {
       const bakes = (await (await fetch('/api/bakes/running')).json()) as {
@@ -169,9 +169,9 @@ test('a pie saved and a bake started while the server is away are kept, run, and
       const bake = bakes.find(({ spec }) => spec.name === 'Away and back');
       return bake && [bake.pieVersion, bake.events.map(({ kind }) => kind).join()];
     });
-  await expect.poll(kept, { timeout: 20_000 }).toEqual([3, 'loaded,colour_golden']);
+  await expect.poll(kept).toEqual([3, 'loaded,colour_golden']);
   await card.getByRole('button', { name: 'Started by mistake' }).click();
-  await expect(page.getByText('(started by mistake)').first()).toBeVisible({ timeout: 20_000 });
+  await expect(page.getByText('(started by mistake)').first()).toBeVisible();
 });
 
 test.describe('a page that is loaded again while the server is away', () => {
@@ -188,12 +188,12 @@ test.describe('a page that is loaded again while the server is away', () => {
     await page.evaluate(() => navigator.serviceWorker.ready.then(() => undefined));
     await context.setOffline(true);
     await page.reload();
-    await expect(card).toContainText('First stage', { timeout: 20_000 });
+    await expect(card).toContainText('First stage');
     await expect(page.getByText('Mardle does not answer')).toBeVisible();
     await card.getByRole('button', { name: /Lower the oven/ }).click();
     await expect(card).toContainText('Second stage');
     await context.setOffline(false);
-    await expect(page.getByText('Mardle does not answer')).toBeHidden({ timeout: 20_000 });
+    await expect(page.getByText('Mardle does not answer')).toBeHidden();
     await card.getByRole('button', { name: 'Started by mistake' }).click();
   });
 });
@@ -203,7 +203,7 @@ test('a note with lines, and whatever else is typed, keeps the tasting', async (
   await page.getByRole('region', { name: 'Bakes' }).getByRole('link').last().click();
   const form = page.getByRole('region', { name: 'How the slice was' });
   await form.getByLabel('A note').fill('ran a little\nless starch\tnext time\u0007');
-  await expect(form.getByText('Kept.')).toBeVisible({ timeout: 20_000 });
+  await expect(form.getByText('Kept.')).toBeVisible();
   await page.reload();
   await expect(form.getByLabel('A note')).toHaveValue('ran a little\nless starch next time');
 });

@@ -43,7 +43,7 @@ describe('backup and restore', () => {
       `const { body } = await ask('/pies?find=Äpfel'); console.log(JSON.stringify(body.pies.map(({ name }) => name)));`,
     );
     expect(names).toEqual(['Äpfel 🥧']);
-  }, 180_000);
+  });
 
   it('a file that was tampered with runs no command, touches no other database, and leaves the kitchen as it was', () => {
     const data = join(folder(), 'tampered');
@@ -88,14 +88,14 @@ describe('backup and restore', () => {
       `const { body } = await ask('/pies?find=Stays'); console.log(JSON.stringify(body.pies.map(({ name }) => name)));`,
     );
     expect(names).toEqual(['Stays']);
-  }, 240_000);
+  });
 
   it('a folder without data has nothing to back up', () => {
     const empty = mardle(join(folder(), 'empty'), 'backup', join(folder(), 'none.sql'));
     expect(empty.status).toBe(2);
     expect(empty.stderr).toMatch(/there is no data/);
     expect(existsSync(join(folder(), 'none.sql'))).toBe(false);
-  }, 60_000);
+  });
 });
 
 describe('a kitchen as a file', () => {
@@ -140,5 +140,5 @@ describe('a kitchen as a file', () => {
       status: 200,
       whole: true,
     });
-  }, 180_000);
+  });
 });

@@ -35,7 +35,7 @@ describe('the command-line door', () => {
     expect(plan.format).toBe('mardle-plan');
     expect(Object.keys(plan.figures).length).toBeGreaterThan(40);
     expect(plan.bake).not.toBeNull();
-  }, 120_000);
+  });
 
   it.each<[string, string, RegExp]>([
     ['not JSON', 'dear diary', /cannot read .* as JSON/],
@@ -78,5 +78,5 @@ describe('the command-line door', () => {
     const { status, stderr } = mardle('plan', join(folder, 'nothing.json'));
     expect(status).toBe(2);
     expect(stderr).toMatch(/nothing\.json/);
-  }, 120_000);
+  });
 });

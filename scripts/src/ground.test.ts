@@ -12,7 +12,7 @@ describe('a data folder that was left in the middle of something', () => {
     writeFileSync(join(data, 'password'), 'abc');
     const total = run(data, `console.log(JSON.stringify((await ask('/pies')).body.total));`);
     expect(total).toBe(9);
-  }, 120_000);
+  });
 });
 
 describe('a database that hangs', () => {
@@ -25,7 +25,7 @@ describe('a database that hangs', () => {
        console.log(JSON.stringify({ status, inTime: ms < 2500, remedy: body.remedy }));`,
     );
     expect(answer).toEqual({ status: 503, inTime: true, remedy: expect.stringMatching(/save again/) });
-  }, 120_000);
+  });
 });
 
 describe('a data folder whose start was killed', () => {
@@ -41,7 +41,7 @@ describe('a data folder whose start was killed', () => {
        console.log(JSON.stringify({ same: again.pid === mine, status: list.status }));`,
     );
     expect(answer).toEqual({ same: true, status: 200 });
-  }, 120_000);
+  });
 
   it('lets two starts at once have one database', () => {
     const data = join(folder(), 'twice');
@@ -53,7 +53,7 @@ describe('a data folder whose start was killed', () => {
        await one.stop();`,
     );
     expect(answer).toBe(true);
-  }, 120_000);
+  });
 });
 
 describe('what is not Mardle’s', () => {
@@ -71,7 +71,7 @@ describe('what is not Mardle’s', () => {
     const { uid } = statSync(join(data, 'note.txt'));
     run(data, 'console.log(1);');
     expect(statSync(join(data, 'note.txt')).uid).toBe(uid);
-  }, 120_000);
+  });
 
   it('is the folder that stands here when MARDLE_DATA is empty', () => {
     const { status, stderr } = spawnSync(
@@ -83,7 +83,7 @@ describe('what is not Mardle’s', () => {
       },
     );
     expect([status, stderr]).toEqual([2, expect.stringMatching(/MARDLE_DATA is empty/)]);
-  }, 60_000);
+  });
 });
 
 describe('the log of the database', () => {
@@ -99,7 +99,7 @@ describe('the log of the database', () => {
        console.log(JSON.stringify(size() - before));`,
     );
     expect(answer).toBe(0);
-  }, 120_000);
+  });
 });
 
 describe('a server whose database is gone', () => {
@@ -112,7 +112,7 @@ describe('a server whose database is gone', () => {
        console.log(JSON.stringify(await Promise.race([end, new Promise((then) => setTimeout(() => then(false), 20_000))])));`,
     );
     expect(ended).toBe(true);
-  }, 120_000);
+  });
 });
 
 describe('a bake whose server and database are killed again and again', () => {
@@ -174,5 +174,5 @@ describe('a bake whose server and database are killed again and again', () => {
        }`,
     );
     expect(answer).toEqual({ same: true, ids: true, readings: [20, 25, 26, 40, 44.5, 55] });
-  }, 240_000);
+  });
 });

@@ -47,7 +47,7 @@ describe('days of the examples', () => {
     expect(checkPlan(day, plan)).toEqual([]);
     expect([...plan.late, ...plan.leftOut]).toEqual([]);
     expect(holds?.share).toBeGreaterThanOrEqual(0.85);
-  }, 90_000);
+  });
 
   it('open shells: each goes in empty, comes out, is filled and goes in again; frozen fruit is not bought', async () => {
     const answered = await answerDay(join(days, 'open-shells.json'), read('open-shells.json'), 1);
@@ -66,7 +66,7 @@ describe('days of the examples', () => {
     expect(damson).toHaveLength(1);
     // A kilogram lies in the freezer, which is enough for one pie of two.
     expect(damson[0]?.needsG).toBeLessThan(1200);
-  }, 90_000);
+  });
 
   it('three pies of one dish cannot be at once: what is left out or late is said, with what would help', async () => {
     const answered = await answerDay(
@@ -89,7 +89,7 @@ describe('days of the examples', () => {
     const leaves = remedies.map(({ lateMin }) => lateMin > 0);
     expect(leaves).toEqual([...leaves].sort());
     expect(remedies.map(({ what }) => what)).toContain('Do without 3 × Saturday damson.');
-  }, 90_000);
+  });
 
   it('says by its field what is wrong with a pie in it', async () => {
     const day = read('two-for-tea.json') as { pies: { pie: { bake: object } }[] };

@@ -66,7 +66,7 @@ describe('names of the language in a request', () => {
       const { status } = await on(first).get(`${path}?constructor[prototype]=1&toString=1`);
       expect([path, status < 500]).toEqual([path, true]);
     }
-  }, 120_000);
+  });
 });
 
 describe('who asks', () => {
@@ -100,7 +100,7 @@ describe('large things', () => {
     const statuses = answers.map(({ status }) => status);
     expect(statuses.every((status) => status === 200 || status === 429)).toBe(true);
     expect(statuses).toContain(200);
-  }, 60_000);
+  });
 
   it('a file of nothing but empty objects is refused before it is read whole', async () => {
     const many = `{"format":"mardle-kitchen","version":1,"pies":[${'{},'.repeat(5_100_000)}{}]}`;
@@ -115,7 +115,7 @@ describe('large things', () => {
     ]);
     expect(refused).toBe(413);
     expect(list.status).toBe(200);
-  }, 60_000);
+  });
 
   it('objects are counted through chunks, and what stands in texts is none', () => {
     const text = JSON.stringify({ a: [{}, { b: '{[\\"{' }], 'c{': ['\\', {}] });

@@ -98,7 +98,7 @@ describe('readings of a probe', () => {
     expect(text).toContain('"fillingC":31');
     stop.abort();
     await reader.cancel().catch(() => undefined);
-  }, 20_000);
+  });
 });
 
 describe('the simulated probe', () => {
@@ -122,7 +122,7 @@ describe('the simulated probe', () => {
     expect(warm[warm.length - 1]! - warm[0]!).toBeGreaterThan(10);
     expect((await on(first).delete(`/api/bakes/${id}/simulated-probe`)).status).toBe(204);
     expect((await readingsOf(id)).simulated).toBe(false);
-  }, 20_000);
+  });
 
   it('a wire that slips out is seen to have', async () => {
     const id = await loaded();
@@ -137,7 +137,7 @@ describe('the simulated probe', () => {
       ),
     ).toBe('slipped out');
     await on(first).delete(`/api/bakes/${id}/simulated-probe`);
-  }, 40_000);
+  });
 
   it.each([
     [{ speed: 0, fault: 'none', seed: 1 }],

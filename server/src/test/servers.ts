@@ -25,7 +25,7 @@ export function useServers(): void {
     first = await createApp(config, log);
     second = await createApp(config, log);
     await Promise.all([first.init(), second.init()]);
-  }, 60_000);
+  });
 
   afterAll(async () => {
     await Promise.all([first.close(), second.close()]);

@@ -101,7 +101,7 @@ describe(`${BAKES} bakes whose oven, dish and fruit nobody knows`, () => {
         }
       }
     }
-  }, 240_000);
+  });
 
   const errorMin = (way: string, share: number, what = 'done'): number => {
     const score = scores.get(`${way} ${share} ${what}`);

@@ -114,7 +114,7 @@ describe('an oven of the kitchen', () => {
     expect(
       await screen.findByText(/An oven \d+ °C cold would do that/, undefined, { timeout: 15_000 }),
     ).toBeInTheDocument();
-  }, 20_000);
+  });
 
   it('has its knob, its hot side and its places', async () => {
     const user = userEvent.setup();

@@ -142,7 +142,7 @@ describe('a recipe’s own stages', () => {
     expect(spec().bake.stages?.map(({ tempC }) => tempC)).toEqual([220, 175]);
     await user.click(screen.getByRole('button', { name: 'Find better heats' }));
     expect(spec().bake.stages).toBeNull();
-  }, 20_000);
+  });
 });
 
 describe('the oven station', () => {
@@ -190,7 +190,7 @@ describe('the oven station', () => {
     const [other] = screen.getAllByRole('button', { name: /^Bake at/ });
     await user.click(other!);
     expect(spec().bake.stages).not.toBeNull();
-  }, 20_000);
+  });
 
   it('shows that it is at work, and can be stopped', async () => {
     const user = userEvent.setup();
