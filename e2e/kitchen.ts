@@ -48,8 +48,14 @@ async function violationsOn(page: Page, scope: AxeScope): Promise<string[]> {
   // No frames of another origin: the page is looked at in itself, which is quicker.
   const axe = new AxeBuilder({ page }).setLegacyMode(true);
   if (scope.within) axe.include(scope.within);
-  if (scope.coloursOnly) axe.withRules(['color-contrast', 'link-in-text-block']);
-  else axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice']);
+  // Nothing here plays or is styled from elsewhere, so nothing is fetched; what passes is not listed. A third of the time.
+  const runOnly = scope.coloursOnly
+    ? { type: 'rule' as const, values: ['color-contrast', 'link-in-text-block'] }
+    : {
+        type: 'tag' as const,
+        values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'],
+      };
+  axe.options({ preload: false, resultTypes: ['violations'], runOnly });
   const { violations } = await axe.analyze();
   return violations
     .filter(

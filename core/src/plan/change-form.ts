@@ -59,17 +59,23 @@ export function changeForm(
     next = { ...next, filling: { ...next.filling, set: wanted.set } };
     changes.push(`Its juice is set for how it is eaten: ${wanted.label}.`);
   }
-  if (form.restsCold !== before.restsCold) {
-    const { chill } = next.bake;
-    next = { ...next, bake: { ...next.bake, chill: form.restsCold ? (chill ?? usualChill) : undefined } };
-    if (form.restsCold && !chill)
-      changes.push(`It waits ${usualChill.minutes} minutes in the fridge before the oven.`);
-    else if (!form.restsCold && chill)
-      changes.push('It goes straight into the oven, without a wait in the cold.');
-  }
-  const left = kind === spec.form.kind ? { spec: next, changes: [] } : before.leave(next);
+  const rested = restAs(form.restsCold, before.restsCold, next);
+  const left = kind === spec.form.kind ? { spec: rested.spec, changes: [] } : before.leave(rested.spec);
   const taken = form.takeUp(left.spec);
-  return { spec: taken.spec, changes: [...changes, ...left.changes, ...taken.changes] };
+  return { spec: taken.spec, changes: [...changes, ...rested.changes, ...left.changes, ...taken.changes] };
+}
+
+/** Gives the pie a wait in the cold where its form has one, and takes it where it has none. */
+function restAs(isCold: boolean, wasCold: boolean, spec: PieSpec): TakenUp {
+  if (isCold === wasCold) return { spec, changes: [] };
+  const { chill } = spec.bake;
+  const change = isCold
+    ? `It waits ${usualChill.minutes} minutes in the fridge before the oven.`
+    : 'It goes straight into the oven, without a wait in the cold.';
+  return {
+    spec: { ...spec, bake: { ...spec.bake, chill: isCold ? (chill ?? usualChill) : undefined } },
+    changes: isCold === (chill === undefined) ? [change] : [],
+  };
 }
 
 /** The foil that a bought shell comes in. */

@@ -114,6 +114,42 @@ export function showMinutes(timeMin: number): Shown {
   return rest === 0 ? { number: String(hours), unit: 'h' } : { number: `${hours} h ${rest}`, unit: 'min' };
 }
 
+const CM2_PER_SQUARE_INCH = 6.4516;
+
+function showVolume(volumeMl: number, system: UnitSystem): Shown {
+  if (system === 'metric') return { number: plain(volumeMl, volumeMl < 100 ? 5 : 10), unit: 'mL' };
+  return household(volumeMl) ?? { number: plain(volumeMl / ML_PER_FLUID_OUNCE, 0.5), unit: 'fl oz' };
+}
+
+/** How figures of each unit are said. */
+const shownBy: Readonly<Record<Unit, (value: number, system: UnitSystem) => Shown>> = {
+  g: showMass,
+  cm: showLength,
+  mm: (value, system) =>
+    system === 'us' ? showThickness(cmToInches(value / 10)) : { number: plain(value, 0.1), unit: 'mm' },
+  cm2: (value, system) =>
+    system === 'us'
+      ? { number: plain(value / CM2_PER_SQUARE_INCH, 1), unit: 'sq in' }
+      : { number: plain(value, 5), unit: 'cm²' },
+  mL: showVolume,
+  C: (value, system) =>
+    system === 'us'
+      ? { number: String(Math.round(celsiusToFahrenheit(value))), unit: '°F' }
+      : { number: String(Math.round(value)), unit: '°C' },
+  min: showMinutes,
+  h: (value) => showMinutes(value * 60),
+  percent: (value) => ({ number: plain(value, Math.abs(value) < 10 ? 0.1 : 1), unit: '%' }),
+  count: (value) => ({ number: String(Math.round(value)), unit: '' }),
+  ratio: (value) => ({ number: value.toFixed(2), unit: '' }),
+  Brix: (value) => ({ number: plain(value, 1), unit: '°Bx' }),
+  pH: (value) => ({ number: value.toFixed(1), unit: 'pH' }),
+  'g/100 g': (value) => ({ number: plain(value, 0.1), unit: 'g per 100 g' }),
+  m: (value, system) =>
+    system === 'us'
+      ? { number: plain(value / M_PER_FOOT, 50), unit: 'ft' }
+      : { number: plain(value, 10), unit: 'm' },
+};
+
 /**
  * Any figure in the baker's own units, with no more digits than it deserves.
  * @param value in `unit`
@@ -122,54 +158,8 @@ export function showMinutes(timeMin: number): Shown {
  * @returns number and unit
  * @example show(500, 'g', 'us').unit // 'oz'
  */
-export function show(value: number, unit: Unit, system: UnitSystem = 'metric'): Shown {
-  switch (unit) {
-    case 'g':
-      return showMass(value, system);
-    case 'cm':
-      return showLength(value, system);
-    case 'mm':
-      return system === 'us'
-        ? showThickness(cmToInches(value / 10))
-        : { number: plain(value, 0.1), unit: 'mm' };
-    case 'cm2':
-      return system === 'us'
-        ? { number: plain(value / 6.4516, 1), unit: 'sq in' }
-        : { number: plain(value, 5), unit: 'cm²' };
-    case 'mL':
-      return (
-        (system === 'us' ? household(value) : null) ?? {
-          ...(system === 'us'
-            ? { number: plain(value / ML_PER_FLUID_OUNCE, 0.5), unit: 'fl oz' }
-            : { number: plain(value, value < 100 ? 5 : 10), unit: 'mL' }),
-        }
-      );
-    case 'C':
-      return system === 'us'
-        ? { number: String(Math.round(celsiusToFahrenheit(value))), unit: '°F' }
-        : { number: String(Math.round(value)), unit: '°C' };
-    case 'min':
-      return showMinutes(value);
-    case 'h':
-      return showMinutes(value * 60);
-    case 'percent':
-      return { number: plain(value, Math.abs(value) < 10 ? 0.1 : 1), unit: '%' };
-    case 'count':
-      return { number: String(Math.round(value)), unit: '' };
-    case 'ratio':
-      return { number: value.toFixed(2), unit: '' };
-    case 'Brix':
-      return { number: plain(value, 1), unit: '°Bx' };
-    case 'pH':
-      return { number: value.toFixed(1), unit: 'pH' };
-    case 'g/100 g':
-      return { number: plain(value, 0.1), unit: 'g per 100 g' };
-    case 'm':
-      return system === 'us'
-        ? { number: plain(value / M_PER_FOOT, 50), unit: 'ft' }
-        : { number: plain(value, 10), unit: 'm' };
-  }
-}
+export const show = (value: number, unit: Unit, system: UnitSystem = 'metric'): Shown =>
+  shownBy[unit](value, system);
 
 /**
  * Number and unit in one string, held together by a no-break space.

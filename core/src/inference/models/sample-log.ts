@@ -87,34 +87,84 @@ const READ_EVERY_MIN = 6;
 const share = (shares: ReadonlyMap<string, number>, value: (id: string) => number): number =>
   [...shares].reduce((sum, [id, part]) => sum + part * value(id), 0);
 
-/**
- * One bake as it would have gone and been written down in a kitchen with such hidden values.
- * @param pie planned, with its table
- * @param truth of the kitchen
- * @param chance the seed's numbers
- */
-function sampleBake(
-  { bake, table }: LoggedPie,
-  truth: Truth,
-  chance: () => number,
-  id: string,
-  season: string,
-  misfit: Misfit,
-): LoggedBake {
+/** What happens by chance in one bake; each call takes the next numbers of the seed. */
+interface Draw {
+  chance(): number;
+  normal(): number;
+  happens(often: number): boolean;
+  /** As somebody measures it. */
+  near(mean: number, deviation: number): number;
+  word<T extends string>(words: readonly T[], scale: WordScale, at: number): T;
+}
+
+function makeDraw(chance: () => number, misfit: Misfit): Draw {
   const normal = (): number => normalFrom(chance);
-  const happens = (often: number): boolean => chance() < often;
-  const word = <T extends string>(words: readonly T[], scale: WordScale, at: number): T => {
-    let left = chance();
-    const chances = wordChances({ ...scale, noise: scale.noise * misfit.noise, lapse: misfit.lapse }, at);
-    return words[chances.findIndex((one) => (left -= one) <= 0)] ?? words[words.length - 1]!;
+  return {
+    chance,
+    normal,
+    happens: (often) => chance() < often,
+    near: (mean, deviation) => mean + deviation * normal(),
+    word: (words, scale, at) => {
+      let left = chance();
+      const chances = wordChances({ ...scale, noise: scale.noise * misfit.noise, lapse: misfit.lapse }, at);
+      return words[chances.findIndex((one) => (left -= one) <= 0)] ?? words[words.length - 1]!;
+    },
   };
-  const told = (mean: number, deviation: number): number => mean + deviation * normal();
-  const thickenerG = Math.round(table.doseG * Math.exp(WEIGHED_WITHIN * normal()));
-  const sugarG = Math.round(table.sugarG * Math.exp(WEIGHED_WITHIN * normal()));
-  const oven = truth.oven(bake.oven);
-  const offC = oven.offsetC - table.toldOffsetC + ovenSpreads.ownC * normal();
-  const lostG = table.tried.length > 0 ? lostAt(table, offC, table.outMin) : 0;
-  const steamG = table.tried.length > 0 ? STEAM_FROM_FILLING * (lostG - lostAt(table, 0, table.outMin)) : 0;
+}
+
+/** One pie in the oven as it would have gone. */
+interface SampledHeat {
+  readonly oven: ReturnType<Truth['oven']>;
+  /** How much hotter it is than its knob says, beyond what the kitchen knows, C. */
+  readonly offC: number;
+  readonly lostG: number;
+}
+
+/** Taps and a probe's readings, as far as somebody took them. */
+function sampleOvenEvents(
+  { bake, table }: LoggedPie,
+  { oven, offC }: SampledHeat,
+  draw: Draw,
+): Pick<LoggedBake, 'events' | 'readings'> {
+  const events: LoggedEvent[] = [{ kind: 'loaded', atMin: 0 }];
+  const readings: LoggedReading[] = [];
+  if (table.tried.length === 0) return { events, readings };
+  const tap = (kind: LoggedEvent['kind'], minute: number): void => {
+    const atMin = Math.round(draw.near(minute + oven.habitMin, ovenNoise.tapMin));
+    if (draw.happens(written.tap) && atMin > 0 && atMin < table.outMin) events.push({ kind, atMin });
+  };
+  tap(
+    'bubbling',
+    byOffset(table, offC, ({ bubblingMin }) => bubblingMin),
+  );
+  tap('colour_golden', colouredAt(table, offC, 0, oven.colour));
+  events.sort((a, b) => a.atMin - b.atMin);
+  events.push({ kind: 'out', atMin: Math.round(table.outMin) });
+  if (!draw.happens(written.probe)) return { events, readings };
+  const hereC = ovenNoise.airC * draw.normal();
+  const passesMin = probePassesAt(table, offC) + ovenNoise.probeMin * draw.normal();
+  const [first, second] = bake.stages ?? bake.plan.bake.stages ?? [];
+  for (let atMin = READ_EVERY_MIN; first && second && atMin < table.outMin; atMin += READ_EVERY_MIN) {
+    const setC = atMin < first.timeMin ? first.tempC : second.tempC;
+    const risesC = (atMin - passesMin) * (atMin < passesMin ? 1.2 : 0.5);
+    readings.push({
+      atMin,
+      airC: Math.round(10 * (setC + table.toldOffsetC + offC + hereC + draw.normal())) / 10,
+      fillingC: Math.round(10 * (PROBE_PASSES_C + risesC)) / 10,
+    });
+  }
+  return { events, readings };
+}
+
+/** How firm the juice is beside what was wanted, and what a weep test gave, ln of each. */
+function sampleSet(
+  { table }: LoggedPie,
+  truth: Truth,
+  season: string,
+  { normal }: Draw,
+  thickenerG: number,
+  steamG: number,
+): { readonly set: number; readonly logWeep: number } {
   const release =
     share(
       table.fruitShares,
@@ -128,43 +178,52 @@ function sampleBake(
   const set =
     Math.log(Math.max(0.05, reached) / table.target) +
     share(table.fruitShares, (fruit) => truth.of(`law ${fruit}`, setSpreads.law));
-  const liked = truth.of('liked', setSpreads.liked) + truth.of(`liked ${season}`, misfit.drift);
-  const sweet = truth.sweetness + truth.of(`sweet ${season}`, misfit.drift);
-  const cooledMin = COOLED_MIN[Math.floor(chance() * COOLED_MIN.length)] ?? COOLED_MIN[2];
-  const weep =
-    logWeepAt(table, release) +
-    share(table.fruitShares, (fruit) => truth.of(`weep ${fruit}`, setSpreads.weepBias));
-  const events: LoggedEvent[] = [{ kind: 'loaded', atMin: 0 }];
-  const tap = (kind: LoggedEvent['kind'], atMin: number): void => {
-    const at = Math.round(told(atMin + oven.habitMin, ovenNoise.tapMin));
-    if (happens(written.tap) && at > 0 && at < table.outMin) events.push({ kind, atMin: at });
+  return { set, logWeep: logWeepAt(table, release) };
+}
+
+const saucerScale: WordScale = {
+  cuts: [Math.log(evidenceRules.saucerRunsBelow), Math.log(evidenceRules.saucerStandsAbove)],
+  noise: evidenceRules.saucerDeviation,
+  lapse: 0,
+};
+
+const IN_G = 1900;
+
+/**
+ * One bake as it would have gone and been written down in a kitchen with such hidden values.
+ * @param pie planned, with its table
+ * @param truth of the kitchen
+ * @param draw the seed's numbers, taken in the order of the bake
+ */
+function sampleBake(
+  pie: LoggedPie,
+  truth: Truth,
+  draw: Draw,
+  id: string,
+  season: string,
+  { drift }: Misfit,
+): LoggedBake {
+  const { bake, table } = pie;
+  const thickenerG = Math.round(table.doseG * Math.exp(WEIGHED_WITHIN * draw.normal()));
+  const sugarG = Math.round(table.sugarG * Math.exp(WEIGHED_WITHIN * draw.normal()));
+  const isBaked = table.tried.length > 0;
+  const oven = truth.oven(bake.oven);
+  const offC = oven.offsetC - table.toldOffsetC + ovenSpreads.ownC * draw.normal();
+  const lostG = isBaked ? lostAt(table, offC, table.outMin) : 0;
+  const steamG = isBaked ? STEAM_FROM_FILLING * (lostG - lostAt(table, 0, table.outMin)) : 0;
+  const { set, logWeep } = sampleSet(pie, truth, season, draw, thickenerG, steamG);
+  const liked = truth.of('liked', setSpreads.liked) + truth.of(`liked ${season}`, drift);
+  const sweet = truth.sweetness + truth.of(`sweet ${season}`, drift);
+  const cooledMin = COOLED_MIN[Math.floor(draw.chance() * COOLED_MIN.length)] ?? COOLED_MIN[2];
+  const weep = logWeep + share(table.fruitShares, (fruit) => truth.of(`weep ${fruit}`, setSpreads.weepBias));
+  const heat = sampleOvenEvents(pie, { oven, offC, lostG }, draw);
+  const weighed = draw.happens(written.scale) && isBaked;
+  const colour = Math.log(colourTargets[bake.plan.bake.colour].index);
+  const lostSpreadG = Math.max(ovenNoise.lostLeastG, ovenNoise.lostShare * lostG);
+  const tastedSweetness = (): NonNullable<LoggedBake['tasting']>['sweetness'] => {
+    const own = { bake: { ...bake, weighed: { ...bake.weighed, sugarG } }, table };
+    return draw.word(sweetnessWords, sweetnessScale, logStyle(styleBaked(own)) - sweet);
   };
-  const readings: LoggedReading[] = [];
-  if (table.tried.length > 0) {
-    tap(
-      'bubbling',
-      byOffset(table, offC, ({ bubblingMin }) => bubblingMin),
-    );
-    tap('colour_golden', colouredAt(table, offC, 0, oven.colour));
-    events.sort((a, b) => a.atMin - b.atMin);
-    events.push({ kind: 'out', atMin: Math.round(table.outMin) });
-    if (happens(written.probe)) {
-      const hereC = ovenNoise.airC * normal();
-      const passes = probePassesAt(table, offC) + ovenNoise.probeMin * normal();
-      const [first, second] = bake.stages ?? bake.plan.bake.stages ?? [];
-      for (let atMin = READ_EVERY_MIN; first && second && atMin < table.outMin; atMin += READ_EVERY_MIN) {
-        const setC = atMin < first.timeMin ? first.tempC : second.tempC;
-        readings.push({
-          atMin,
-          airC: Math.round(10 * (setC + table.toldOffsetC + offC + hereC + normal())) / 10,
-          fillingC: Math.round(10 * (PROBE_PASSES_C + (atMin - passes) * (atMin < passes ? 1.2 : 0.5))) / 10,
-        });
-      }
-    }
-  }
-  const weighed = happens(written.scale) && table.tried.length > 0;
-  const inG = 1900;
-  const target = Math.log(colourTargets[bake.plan.bake.colour].index);
   return {
     ...bake,
     id,
@@ -172,44 +231,23 @@ function sampleBake(
     weighed: {
       thickenerG,
       sugarG,
-      inG: weighed ? inG : null,
-      outG: weighed
-        ? Math.round(inG - told(lostG, Math.max(ovenNoise.lostLeastG, ovenNoise.lostShare * lostG)))
-        : null,
+      inG: weighed ? IN_G : null,
+      outG: weighed ? Math.round(IN_G - draw.near(lostG, lostSpreadG)) : null,
     },
-    weepDrainedG: happens(written.weep)
-      ? Math.round(10 * Math.exp(told(weep, evidenceRules.weepDeviation))) / 10
+    weepDrainedG: draw.happens(written.weep)
+      ? Math.round(10 * Math.exp(draw.near(weep, evidenceRules.weepDeviation))) / 10
       : null,
-    saucer: happens(written.saucer)
-      ? word(
-          saucerResults,
-          {
-            cuts: [Math.log(evidenceRules.saucerRunsBelow), Math.log(evidenceRules.saucerStandsAbove)],
-            noise: evidenceRules.saucerDeviation,
-            lapse: 0,
-          },
-          set,
-        )
-      : null,
-    events,
-    readings,
-    tasting: happens(written.tasting)
+    saucer: draw.happens(written.saucer) ? draw.word(saucerResults, saucerScale, set) : null,
+    ...heat,
+    tasting: draw.happens(written.tasting)
       ? {
           ...nothingTasted,
           cooledMin,
-          set: word(setAnswers, setScale, set - liked - warmth(cooledMin)),
-          sweetness: happens(written.sweetness)
-            ? word(
-                sweetnessWords,
-                sweetnessScale,
-                logStyle(styleBaked({ bake: { ...bake, weighed: { ...bake.weighed, sugarG } }, table })) -
-                  sweet,
-              )
+          set: draw.word(setAnswers, setScale, set - liked - warmth(cooledMin)),
+          sweetness: draw.happens(written.sweetness) ? tastedSweetness() : null,
+          top: isBaked
+            ? draw.word(topWords, topScale, browningAt(table, offC, table.outMin) + oven.colour - colour)
             : null,
-          top:
-            table.tried.length > 0
-              ? word(topWords, topScale, browningAt(table, offC, table.outMin) + oven.colour - target)
-              : null,
         }
       : null,
   };
@@ -234,10 +272,10 @@ export function sampleLog(
   seasons: readonly string[],
   misfit: Misfit = asBelieved,
 ): LoggedPie[] {
-  const chance = chanceFrom(seed);
+  const draw = makeDraw(chanceFrom(seed), misfit);
   return Array.from({ length: bakes }, (_, n) => {
-    const pie = pies[Math.floor(chance() * pies.length)]!;
+    const pie = pies[Math.floor(draw.chance() * pies.length)]!;
     const season = seasons[Math.floor((n * seasons.length) / bakes)] ?? '';
-    return { table: pie.table, bake: sampleBake(pie, truth, chance, `bake ${n + 1}`, season, misfit) };
+    return { table: pie.table, bake: sampleBake(pie, truth, draw, `bake ${n + 1}`, season, misfit) };
   });
 }

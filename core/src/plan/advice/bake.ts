@@ -1,3 +1,4 @@
+import type { Bake } from '../../bake/index.js';
 import { colourTargets, DARK_BASE } from '../../bake/index.js';
 import type { Advice } from '../../forms/index.js';
 import { careAt, watch } from '../../forms/index.js';
@@ -66,113 +67,104 @@ function sparedWords(context: BakedContext): string {
   return `Glass and stoneware can shatter from the cold into a hot oven: here ${done.join(', and ')}.${instead}`;
 }
 
-/** What should be said about the oven. */
-export function bakeAdvice(context: BakedContext): Advice[] {
-  const { spec, larder, form, bake } = context;
-  const frozen = frozenFruitG(context) > 0 && !form.filledCold(spec.filling);
-  const { brittle } = larderRow(larder.materials, spec.dish.material);
+/** What is said of a dish that can shatter, or of the sheet that a pie is slid onto. */
+function dishAdvice(context: BakedContext): Advice[] {
+  const { spec, larder, form } = context;
+  if (beforeOven(context).spared) return [watch('dish_spared', 'oven', sparedWords(context))];
+  if (!larderRow(larder.materials, spec.dish.material).brittle) return [];
+  if (form.filled !== 'dish') {
+    if (beforeOven(context).chill === null) return [];
+    const text =
+      'Chill it on its paper, on a board, and slide it onto the sheet: glass and stoneware can shatter from the cold into a hot oven.';
+    return [watch('sheet_warm', 'oven', text)];
+  }
+  const isCold = goesInFrozen(context) || spec.bake.startC < COLD_DISH_C;
+  return isCold ? careAt('oven', 'thermal_shock') : [];
+}
+
+const goesInFrozen = (context: BakedContext): boolean =>
+  frozenFruitG(context) > 0 && !context.form.filledCold(context.spec.filling);
+
+const danger = (id: string, text: string): Advice => ({ id, station: 'oven', level: 'danger', text });
+const good = (id: string, text: string): Advice => ({ id, station: 'oven', level: 'good', text });
+
+/** Whether the pie is done when it comes out. */
+function donenessAdvice({ doneMin, filledMin, outMin }: Bake): Advice[] {
+  if (doneMin === null && filledMin !== null) {
+    const text = `After ${outMin} minutes the filling is ready and the top still pale: leave it until it has its colour.`;
+    return [watch('not_coloured', 'oven', text)];
+  }
+  if (doneMin === null)
+    return [
+      danger('not_done', `After ${outMin} minutes the pie is not done. Bake longer, or hotter at first.`),
+    ];
+  if (doneMin <= outMin + 3) return [];
+  const text = `The filling needs about ${Math.round(doneMin - outMin)} minutes more than these stages give.`;
+  return [watch('too_short', 'oven', text)];
+}
+
+function paleAdvice({ spec }: BakedContext, { atEnd }: Bake): Advice[] {
+  const { index, label } = colourTargets[spec.bake.colour];
+  if (atEnd.topBrowning >= PALE_SHARE * index) return [];
+  const text = `The top will be paler than ${label}. Hotter or longer at first, a higher rack, or a yolk wash.`;
+  return [watch('too_pale', 'oven', text)];
+}
+
+/** Of a pie that is still pale nobody says that it has been done for long. */
+function longDoneAdvice({ doneMin, events, found, outMin }: Bake): Advice[] {
+  if (found || doneMin === null || events.colouredMin === null) return [];
+  const aheadMin = outMin - Math.max(doneMin, events.colouredMin);
+  if (aheadMin <= LONG_DONE_MIN) return [];
+  const text = `The pie is done about ${Math.round(aheadMin)} minutes before these stages end: take it out when thick bubbles come through, or a pick goes in easily half way to the middle.`;
+  return [watch('too_long', 'oven', text)];
+}
+
+function baseAdvice({ spec, form }: BakedContext, { atEnd }: Bake): Advice[] {
   const advice: Advice[] = [];
-  if (beforeOven(context).spared) {
-    advice.push(watch('dish_spared', 'oven', sparedWords(context)));
-  } else if (brittle && form.filled !== 'dish') {
-    if (beforeOven(context).chill !== null) {
-      advice.push(
-        watch(
-          'sheet_warm',
-          'oven',
-          'Chill it on its paper, on a board, and slide it onto the sheet: glass and stoneware can shatter from the cold into a hot oven.',
-        ),
-      );
-    }
-  } else if (brittle && (frozen || spec.bake.startC < COLD_DISH_C))
-    advice.push(...careAt('oven', 'thermal_shock'));
-  if (frozen) {
-    advice.push({
-      id: 'goes_in_frozen',
-      station: 'oven',
-      level: 'good',
-      text: 'Frozen fruit goes in frozen here, and bakes the longer for it: fill and bake at once, before it thaws and runs. Thawed and drained, say so.',
-    });
-  }
-  if (!bake) return advice;
-  if (bake.doneMin === null && bake.filledMin !== null) {
-    advice.push(
-      watch(
-        'not_coloured',
-        'oven',
-        `After ${bake.outMin} minutes the filling is ready and the top still pale: leave it until it has its colour.`,
-      ),
-    );
-  } else if (bake.doneMin === null) {
-    advice.push({
-      id: 'not_done',
-      station: 'oven',
-      level: 'danger',
-      text: `After ${bake.outMin} minutes the pie is not done. Bake longer, or hotter at first.`,
-    });
-  } else if (bake.doneMin > bake.outMin + 3) {
-    advice.push({
-      id: 'too_short',
-      station: 'oven',
-      level: 'watch',
-      text: `The filling needs about ${Math.round(bake.doneMin - bake.outMin)} minutes more than these stages give.`,
-    });
-  }
-  const { topBrowning } = bake.atEnd;
-  const target = colourTargets[spec.bake.colour].index;
-  if (topBrowning < PALE_SHARE * target) {
-    advice.push({
-      id: 'too_pale',
-      station: 'oven',
-      level: 'watch',
-      text: `The top will be paler than ${colourTargets[spec.bake.colour].label}. Hotter or longer at first, a higher rack, or a yolk wash.`,
-    });
-  }
-  // Of a pie that is still pale nobody says that it has been done for long.
-  const { colouredMin } = bake.events;
-  const wholeMin = bake.doneMin === null || colouredMin === null ? null : Math.max(bake.doneMin, colouredMin);
-  if (!bake.found && wholeMin !== null && wholeMin < bake.outMin - LONG_DONE_MIN) {
-    advice.push({
-      id: 'too_long',
-      station: 'oven',
-      level: 'watch',
-      text: `The pie is done about ${Math.round(bake.outMin - wholeMin)} minutes before these stages end: take it out when thick bubbles come through, or a pick goes in easily half way to the middle.`,
-    });
-  }
-  if (form.lined && bake.atEnd.baseMoisture > SOGGY_MOISTURE) {
-    advice.push({
-      id: 'soggy_base',
-      station: 'oven',
-      level: 'watch',
-      text: `The base will be soggy. ${soggyRemedy(spec)}`,
-    });
-  }
-  if (bake.atEnd.baseBrowning > DARK_BASE * DARKER) {
+  if (form.lined && atEnd.baseMoisture > SOGGY_MOISTURE)
+    advice.push(watch('soggy_base', 'oven', `The base will be soggy. ${soggyRemedy(spec)}`));
+  if (atEnd.baseBrowning > DARK_BASE * DARKER)
     advice.push(watch('dark_base', 'oven', `The base gets too dark. ${darkRemedy(spec)}`));
-  }
-  if (spec.bake.oven.hotSide && spec.bake.oven.hotSide !== 'none') {
-    advice.push({
-      id: 'turn',
-      station: 'oven',
-      level: 'good',
-      text: `After about ${bake.turnMin} minutes turn the pie ${turnWords[spec.bake.oven.hotSide]}.`,
-    });
-  }
-  if (bake.foilMin !== null) {
-    advice.push({
-      id: 'foil',
-      station: 'oven',
-      level: 'watch',
-      text: `The top is ahead of the filling: lay foil over it, loose, after about ${bake.foilMin} minutes, or as soon as it is golden.`,
-    });
-  }
-  if (bake.events.tooDarkMin !== null && bake.events.tooDarkMin < bake.outMin) {
-    advice.push({
-      id: 'too_dark',
-      station: 'oven',
-      level: 'danger',
-      text: `The top is too dark after ${Math.round(bake.events.tooDarkMin)} minutes: foil sooner, or a lower first stage.`,
-    });
+  return advice;
+}
+
+/** What hands do while it bakes. */
+function handAdvice({ spec }: BakedContext, { turnMin, foilMin }: Bake): Advice[] {
+  const { hotSide } = spec.bake.oven;
+  const advice: Advice[] = [];
+  if (hotSide && hotSide !== 'none')
+    advice.push(good('turn', `After about ${turnMin} minutes turn the pie ${turnWords[hotSide]}.`));
+  if (foilMin !== null) {
+    const text = `The top is ahead of the filling: lay foil over it, loose, after about ${foilMin} minutes, or as soon as it is golden.`;
+    advice.push(watch('foil', 'oven', text));
   }
   return advice;
+}
+
+function darkTopAdvice({ events: { tooDarkMin }, outMin }: Bake): Advice[] {
+  if (tooDarkMin === null || tooDarkMin >= outMin) return [];
+  const text = `The top is too dark after ${Math.round(tooDarkMin)} minutes: foil sooner, or a lower first stage.`;
+  return [danger('too_dark', text)];
+}
+
+const FROZEN_IN =
+  'Frozen fruit goes in frozen here, and bakes the longer for it: fill and bake at once, before it thaws and runs. Thawed and drained, say so.';
+
+/** What should be said about the oven. */
+export function bakeAdvice(context: BakedContext): Advice[] {
+  const { bake } = context;
+  const before = [
+    ...dishAdvice(context),
+    ...(goesInFrozen(context) ? [good('goes_in_frozen', FROZEN_IN)] : []),
+  ];
+  if (!bake) return before;
+  return [
+    ...before,
+    ...donenessAdvice(bake),
+    ...paleAdvice(context, bake),
+    ...longDoneAdvice(bake),
+    ...baseAdvice(context, bake),
+    ...handAdvice(context, bake),
+    ...darkTopAdvice(bake),
+  ];
 }

@@ -48,8 +48,37 @@ const timesMore = (bought: readonly Purchase[], by: number): Purchase[] =>
       : { label: one.label, massG: one.massG * by },
   );
 
+/** A line while the pies are gone through; `mixedG` is mixed at a time, of what is not weighed to the gram. */
+type GatheredLine = WeighingLine & { readonly mixedG: number | null };
+
+/** A line of the list with that of one more sort of pie. */
+function withLine(
+  before: GatheredLine | undefined,
+  {
+    title,
+    line,
+    count,
+    name,
+  }: { readonly title: string; readonly line: SlipLine; readonly count: number; readonly name: string },
+): GatheredLine {
+  const massG = (line.usesG ?? line.massG) * count;
+  return {
+    title,
+    label: line.label,
+    massG: (before?.massG ?? 0) + massG,
+    boughtG: (before?.boughtG ?? 0) + (line.boughtG === undefined ? massG : line.boughtG * count),
+    pieces: line.bought && line.massG === 0 ? (before?.pieces ?? 0) + count : null,
+    ready: line.ready ?? false,
+    ...(line.buys && {
+      buys: [...(before?.buys ?? []), ...timesMore(line.buys, massG / Math.max(line.massG, TINY_G))],
+    }),
+    mixedG: line.usesG === undefined ? null : line.massG,
+    pies: withPie(before?.pies ?? [], { name, count, massG }),
+  };
+}
+
 /** What is mixed for several pies at once, as a wash by the egg, is mixed whole. */
-function whole({ mixedG, ...amount }: WeighingLine & { readonly mixedG: number | null }): WeighingLine {
+function whole({ mixedG, ...amount }: GatheredLine): WeighingLine {
   if (mixedG === null || mixedG <= 0 || amount.massG <= 0) return amount;
   const massG = Math.ceil(amount.massG / mixedG) * mixedG;
   const more = massG / amount.massG;
@@ -87,7 +116,7 @@ export function makeWeighingList(
   }[],
   larder: Larder = builtInLarder,
 ): WeighingList {
-  const found = new Map<string, WeighingLine & { readonly mixedG: number | null }>();
+  const found = new Map<string, GatheredLine>();
   const allergens = new Set<string>();
   for (const { count, spec, frozenFruit = [] } of wanted) {
     // Dough for a batch would be weighed for each of its pies.
@@ -97,21 +126,7 @@ export function makeWeighingList(
     for (const { title, lines } of drafted.plan.slip) {
       for (const line of lines.map((one) => outOfFreezer(one, drafted.plan, frozenFruit))) {
         const key = `${title}/${line.label}`;
-        const before = found.get(key);
-        const massG = (line.usesG ?? line.massG) * count;
-        found.set(key, {
-          title,
-          label: line.label,
-          massG: (before?.massG ?? 0) + massG,
-          boughtG: (before?.boughtG ?? 0) + (line.boughtG === undefined ? massG : line.boughtG * count),
-          pieces: line.bought && line.massG === 0 ? (before?.pieces ?? 0) + count : null,
-          ready: line.ready ?? false,
-          ...(line.buys && {
-            buys: [...(before?.buys ?? []), ...timesMore(line.buys, massG / Math.max(line.massG, TINY_G))],
-          }),
-          mixedG: line.usesG === undefined ? null : line.massG,
-          pies: withPie(before?.pies ?? [], { name: spec.name, count, massG }),
-        });
+        found.set(key, withLine(found.get(key), { title, line, count, name: spec.name }));
       }
     }
   }

@@ -1,5 +1,4 @@
-import type { Day, DayPlan, DayRun, DayTask } from '../model/index.js';
-import type { TaskKind } from '../model/index.js';
+import type { Day, DayBatch, DayPie, DayPlan, DayRun, DayTask, TaskKind } from '../model/index.js';
 import { taskId, scorePlan, shellIds, turnoverMin } from '../model/index.js';
 import { lateIn } from './to-plan.js';
 
@@ -17,10 +16,107 @@ export interface Actuals {
   readonly cools?: ReadonlyMap<string, number>;
 }
 
-/** What must be over, and for how long, before something begins. */
-type EarliestStart = (starts: ReadonlyMap<string, number>, ends: ReadonlyMap<string, number>) => number;
-
 const at = (ends: ReadonlyMap<string, number>, id: string): number => ends.get(id) ?? -Infinity;
+
+/** When tasks begin and end by now, minutes by their ids. */
+interface TaskTimes {
+  readonly starts: ReadonlyMap<string, number>;
+  readonly ends: ReadonlyMap<string, number>;
+}
+
+/** What belongs to a pie or a run of the plan, by its id. */
+interface PlanLookups {
+  readonly pieOf: ReadonlyMap<string, DayPie>;
+  readonly runOf: ReadonlyMap<string, { readonly run: DayRun; readonly out: number }>;
+  readonly batchOf: ReadonlyMap<string, DayBatch>;
+  readonly shells: ReadonlyMap<string, string>;
+  /** Whose dish a pie waits for. */
+  readonly dishBefore: ReadonlyMap<string, string>;
+  /** Which run has the oven before. */
+  readonly runBefore: ReadonlyMap<string, DayRun>;
+}
+
+const lookUpPlan = (day: Day, plan: DayPlan, inOrder: readonly DayTask[]): PlanLookups => ({
+  pieOf: new Map(day.pies.map((pie) => [pie.id, pie])),
+  runOf: new Map(plan.runs.flatMap((run) => run.pies.map(({ pie, out }) => [pie, { run, out }] as const))),
+  batchOf: new Map(plan.batches.flatMap((batch) => batch.pies.map((pie) => [pie, batch] as const))),
+  shells: shellIds(day),
+  dishBefore: dishesInTurn(day, inOrder),
+  runBefore: runsInTurn(plan.runs),
+});
+
+/** When what a pie is lined or built with is there: its dough, its dish, its base, its fruit, its shell. */
+function earliestOnBench(
+  { kind, of }: DayTask,
+  day: Day,
+  { pieOf, batchOf, shells, dishBefore }: PlanLookups,
+  { ends }: TaskTimes,
+): number {
+  const pie = pieOf.get(of);
+  const dough = pie?.dough ? day.doughs[pie.dough] : undefined;
+  const batch = batchOf.get(of);
+  const takesDish = (pie?.line ?? 0) > 0 ? kind === 'line' : true;
+  const waits: number[] = [];
+  if (takesDish && dough && batch) waits.push(at(ends, taskId('mix', batch.id)) + dough.chillLeast);
+  if (takesDish && dishBefore.has(of)) waits.push(at(ends, taskId('pack', dishBefore.get(of) ?? '')));
+  if (kind === 'build') {
+    waits.push(
+      at(ends, taskId('line', of)) + (pie?.baseChill ?? 0),
+      at(ends, taskId('prepare', of)) + (pie?.cook ?? 0),
+      at(ends, taskId('pack', shells.get(of) ?? '')),
+    );
+  }
+  return Math.max(-Infinity, ...waits);
+}
+
+/** When the pies of a run are there, and its oven, at its heat. */
+function earliestLoad(
+  { of }: DayTask,
+  day: Day,
+  { pieOf, runOf, runBefore }: PlanLookups,
+  happened: Actuals,
+  { starts, ends }: TaskTimes,
+): number {
+  const run = [...runOf.values()].find(({ run: { id } }) => id === of)?.run;
+  if (!run) return -Infinity;
+  const built = run.pies.map(({ pie }) => at(ends, taskId('build', pie)) + (pieOf.get(pie)?.lastChill ?? 0));
+  const earlier = runBefore.get(run.id);
+  const oven = day.kitchen.ovens.find(({ id }) => id === run.oven);
+  if (!earlier || !oven) return Math.max(...built);
+  const loaded = at(starts, taskId('load', earlier.id));
+  const outs = earlier.pies.map(({ pie, out }) => loaded + (happened.outs?.get(pie) ?? out));
+  return Math.max(...built, Math.max(...outs) + turnoverMin(oven, earlier.heat, run.heat));
+}
+
+/** When all is over that a task waits for, min; tasks are gone through in their order. */
+function earliestStart(
+  task: DayTask,
+  day: Day,
+  lookups: PlanLookups,
+  happened: Actuals,
+  times: TaskTimes,
+): number {
+  const { kind, of } = task;
+  switch (kind) {
+    case 'mix':
+    case 'prepare':
+      return -Infinity;
+    case 'line':
+    case 'build':
+      return earliestOnBench(task, day, lookups, times);
+    case 'load':
+      return earliestLoad(task, day, lookups, happened, times);
+    case 'out': {
+      const baked = lookups.runOf.get(of);
+      if (!baked) return -Infinity;
+      return at(times.starts, taskId('load', baked.run.id)) + (happened.outs?.get(of) ?? baked.out);
+    }
+    case 'pack':
+      return (
+        at(times.starts, taskId('out', of)) + (happened.cools?.get(of) ?? lookups.pieOf.get(of)?.cool ?? 0)
+      );
+  }
+}
 
 /**
  * The same plan as it goes when something takes longer: hands and order are kept, everything waits for what it needs, and
@@ -33,11 +129,6 @@ const at = (ends: ReadonlyMap<string, number>, id: string): number => ends.get(i
  */
 export function rightShift(day: Day, plan: DayPlan, happened: Actuals = {}): DayPlan {
   const begun = happened.begun ?? new Map<string, number>();
-  const pieOf = new Map(day.pies.map((pie) => [pie.id, pie]));
-  const runOf = new Map(
-    plan.runs.flatMap((run) => run.pies.map(({ pie, out }) => [pie, { run, out }] as const)),
-  );
-  const batchOf = new Map(plan.batches.flatMap((batch) => batch.pies.map((pie) => [pie, batch] as const)));
   const inOrder = [...plan.tasks].sort((a, b) => a.start - b.start || a.end - b.end);
   const before = new Map<string, string>();
   const lastOf = new Map<string, string>();
@@ -46,62 +137,10 @@ export function rightShift(day: Day, plan: DayPlan, happened: Actuals = {}): Day
     if (last !== undefined) before.set(id, last);
     lastOf.set(hands, id);
   }
-  const shells = shellIds(day);
-  const dishBefore = dishesInTurn(day, inOrder);
-  const runBefore = runsInTurn(plan.runs);
+  const lookups = lookUpPlan(day, plan, inOrder);
+  const { runOf } = lookups;
   const starts = new Map<string, number>();
   const ends = new Map<string, number>();
-  const lastOut = (run: DayRun): number =>
-    Math.max(
-      ...run.pies.map(
-        ({ pie, out }) => at(starts, taskId('load', run.id)) + (happened.outs?.get(pie) ?? out),
-      ),
-    );
-
-  const needs = ({ kind, of }: DayTask): EarliestStart => {
-    const pie = pieOf.get(of);
-    switch (kind) {
-      case 'mix':
-      case 'prepare':
-        return () => -Infinity;
-      case 'line':
-      case 'build': {
-        const dough = pie?.dough ? day.doughs[pie.dough] : undefined;
-        const batch = batchOf.get(of);
-        const takesDish = (pie?.line ?? 0) > 0 ? kind === 'line' : true;
-        return () =>
-          Math.max(
-            dough && batch && takesDish ? at(ends, taskId('mix', batch.id)) + dough.chillLeast : -Infinity,
-            takesDish && dishBefore.has(of) ? at(ends, taskId('pack', dishBefore.get(of) ?? '')) : -Infinity,
-            kind === 'build' ? at(ends, taskId('line', of)) + (pie?.baseChill ?? 0) : -Infinity,
-            kind === 'build' ? at(ends, taskId('prepare', of)) + (pie?.cook ?? 0) : -Infinity,
-            kind === 'build' ? at(ends, taskId('pack', shells.get(of) ?? '')) : -Infinity,
-          );
-      }
-      case 'load': {
-        const run = plan.runs.find(({ id }) => id === of);
-        const earlier = run && runBefore.get(run.id);
-        const oven = day.kitchen.ovens.find(({ id }) => id === run?.oven);
-        return () =>
-          Math.max(
-            ...(run?.pies.map(
-              ({ pie: id }) => at(ends, taskId('build', id)) + (pieOf.get(id)?.lastChill ?? 0),
-            ) ?? []),
-            run && earlier && oven ? lastOut(earlier) + turnoverMin(oven, earlier.heat, run.heat) : -Infinity,
-          );
-      }
-      case 'out': {
-        const baked = runOf.get(of);
-        return () =>
-          baked
-            ? at(starts, taskId('load', baked.run.id)) + (happened.outs?.get(of) ?? baked.out)
-            : -Infinity;
-      }
-      case 'pack':
-        return () => at(starts, taskId('out', of)) + (happened.cools?.get(of) ?? pie?.cool ?? 0);
-    }
-  };
-
   for (const task of inOrder) {
     const byOven = task.kind === 'out' && begun.has(taskId('load', runOf.get(task.of)?.run.id ?? ''));
     const start =
@@ -110,7 +149,7 @@ export function rightShift(day: Day, plan: DayPlan, happened: Actuals = {}): Day
         Math.max(
           byOven ? -Infinity : task.start,
           happened.notBefore?.get(task.id) ?? -Infinity,
-          needs(task)(starts, ends),
+          earliestStart(task, day, lookups, happened, { starts, ends }),
           at(ends, before.get(task.id) ?? ''),
         ),
       );
