@@ -63,6 +63,22 @@ const noClockInCore = {
   },
 };
 
+const lengthOf = (max) => ['error', { max, skipComments: true, skipBlankLines: true }];
+
+/** What is longer, or branches more, says why beside its exception. */
+const shortFunctions = {
+  files: ['*/src/**/*.ts'],
+  ignores: ['**/*.test.ts', '**/test/**'],
+  rules: { 'max-lines-per-function': lengthOf(80), complexity: ['error', 20] },
+};
+
+/** Markup takes more lines than sums, and each part that is shown at times counts as a branch. */
+const shortComponents = {
+  files: ['web/src/**/*.tsx'],
+  ignores: ['**/*.test.tsx', '**/test/**'],
+  rules: { 'max-lines-per-function': lengthOf(120), complexity: ['error', 26] },
+};
+
 export default tseslint.config(
   { ignores: ['**/dist/**', '**/node_modules/**', '.data/**', 'test-results/**'] },
   js.configs.recommended,
@@ -97,6 +113,8 @@ export default tseslint.config(
     ignores: ['**/*.test.ts', '**/*.test.tsx', '**/test/**'],
     rules: { 'no-restricted-syntax': ['error', assertsOnlyIndexes] },
   },
+  shortFunctions,
+  shortComponents,
   formsInTheirRooms,
   noClockInCore,
 );

@@ -17,6 +17,7 @@ function brimSum(dish: DishSpec): FigureSum {
 }
 
 /** Figures of where the fruit lies; `flat` where that is no dish. */
+// eslint-disable-next-line max-lines-per-function -- one list: each figure with its story
 export function dishFigures(flat: boolean, dish: DishSpec, build: Build): Figure[] {
   const { vessel } = build;
   return [
@@ -147,6 +148,7 @@ export function baseFigures(rule: string, dish: DishSpec, pastry: PastrySpec, bu
 }
 
 /** Figures of the dough for base and top. */
+// eslint-disable-next-line max-lines-per-function -- one list: each figure with its story
 export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
   const { dough, base } = build;
   if (dough.massG <= 0) return [];

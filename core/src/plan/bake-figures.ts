@@ -97,6 +97,7 @@ function stageFigures(bake: Bake, prefix: string, title: string, target: number)
 }
 
 /** All figures of the bake; an event that does not happen, or was so when the pie went in, has none. */
+// eslint-disable-next-line max-lines-per-function -- one list: each figure with its story
 export function bakeFigures(spec: PieSpec, bake: Bake): Figure[] {
   const wanted = colourTargets[spec.bake.colour].index;
   const events: [string, string, number | null, number, string][] = [

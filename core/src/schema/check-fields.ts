@@ -126,6 +126,7 @@ const checkNamed: Check<'named'> = (path, field, value, context, called) => {
   );
 };
 
+// eslint-disable-next-line complexity -- one case for each type of field
 function checkValue(path: string, field: AnyField, value: unknown, context: FileContext): FieldProblem[] {
   const called = context.called?.(path) ?? path;
   switch (field.type) {

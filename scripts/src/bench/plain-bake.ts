@@ -83,6 +83,7 @@ function cellsOf(mesh: Mesh, body: PieBody, browns: Float64Array, ovenC: number)
 }
 
 /** Bakes on the search mesh in explicit steps. Only for pies that start above freezing. */
+// eslint-disable-next-line max-lines-per-function -- plain on purpose, from top to bottom: it shares no helper with the simulation that it checks
 export function plainBake(body: PieBody, place: OvenPosition, stages: readonly Stage[]): PlainResult {
   const mesh = buildMesh(body, meshSizes.coarse, place.beneath);
   const pressurePa = airPressurePa(place.altitudeM);

@@ -23,6 +23,7 @@ const span = (steps: number): number[] => Array.from({ length: steps }, (_, k) =
  * @param known the worth of some plan: nothing is looked at that alone costs more
  * @returns its text in LP format, and what is to be added to its value
  */
+// eslint-disable-next-line complexity, max-lines-per-function -- one programme: all rules speak of the same variables
 export function dayProgramme(day: Day, known: number): Programme {
   const { kitchen, pies, doughs } = day;
   const weights = objectiveWeights(day);

@@ -9,6 +9,7 @@ export type Chosen = ReadonlySet<string>;
 const rows = { prepare: 'f', line: 'n', build: 'b', pack: 'p' } as const;
 
 /** The plan that an answer to a day's programme stands for, with hands given out as they come free. */
+// eslint-disable-next-line max-lines-per-function -- reads back the variables of one programme
 export function provenPlan(day: Day, chosen: Chosen): DayPlan {
   const { kitchen, pies } = day;
   const stepsOf = new Map<string, number>();

@@ -84,6 +84,7 @@ function thickenerFacts(): Fact[] {
 }
 
 /** What runs and what stands. */
+// eslint-disable-next-line max-lines-per-function -- one list of facts
 function settingFacts(): Fact[] {
   const none = { thickenerMassG: 0 };
   const index = (f: ReturnType<typeof compute>): number => runIndex(f.ledger.juiceG, f.massG, f.reached);

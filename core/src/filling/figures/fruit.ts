@@ -7,6 +7,7 @@ import type { Filling } from '../filling.js';
 import { CHOICE_SOURCE } from './source.js';
 
 /** Figures of the fruit itself. */
+// eslint-disable-next-line max-lines-per-function -- one list: each figure with its story
 export function fruitFigures(spec: FillingSpec, filling: Filling): Figure[] {
   const { batch, release } = filling;
   const chosen = spec.fruitMassG !== null;

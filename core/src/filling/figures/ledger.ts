@@ -28,6 +28,7 @@ function soakedSum({ wouldSoak, soakedG, soakedWaterG }: Ledger): FigureSum {
 }
 
 /** Figures of the juice ledger. */
+// eslint-disable-next-line max-lines-per-function -- one list: each figure with its story
 export function ledgerFigures({ lemonJuiceG }: FillingSpec, filling: Filling): Figure[] {
   const { ledger, release } = filling;
   const g = (massG: number) => q(massG, 'g');

@@ -8,6 +8,7 @@ import { setTargets } from '../set.js';
 import { CHOICE_SOURCE, LEDGER_SOURCE } from './source.js';
 
 /** Figures of set and dose. */
+// eslint-disable-next-line max-lines-per-function -- one list: each figure with its story
 export function thickenerFigures(spec: FillingSpec, filling: Filling, larder: Larder): Figure[] {
   const shares = spec.thickeners.reduce((sum, part) => sum + part.share, 0);
   const { dose, thickenerG } = filling;

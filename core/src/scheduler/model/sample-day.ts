@@ -17,6 +17,7 @@ const heats: readonly BakeProgramme[] = [
  * @returns a day worked out
  * @example sampleDay(1, 12).pies.length // 12
  */
+// eslint-disable-next-line max-lines-per-function -- one kitchen, field by field
 export function sampleDay(seed: number, pies: number, { hands = 3, ovens = 2 } = {}): Day {
   const chance = chanceFrom(seed);
   const between = (least: number, most: number): number => least + Math.floor(chance() * (most - least + 1));

@@ -45,6 +45,7 @@ function packedBy(day: Day): number[] {
  * be. What hands have to do in the meantime is not asked: that is seen when the day is laid.
  * @param chance in [0, 1)
  */
+// eslint-disable-next-line max-lines-per-function -- closures over the day and its chance
 export function makeBatchReassignment(day: Day, ways: OptionTable, chance: () => number): BatchReassignment {
   const { pies, kitchen } = day;
   const weights = objectiveWeights(day);

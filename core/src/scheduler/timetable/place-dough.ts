@@ -62,6 +62,7 @@ export function makeBatchPlacer(
 }
 
 /** Puts the dough of some pies, of those that lie already, on the timetable: as late as its rests allow. */
+// eslint-disable-next-line max-lines-per-function -- closures over one timetable
 export function makeDoughPlacer(
   day: Day,
   timetables: TimetableBuilder,

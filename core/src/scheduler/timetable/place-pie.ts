@@ -82,6 +82,7 @@ export interface PiePlacer {
 }
 
 /** All that is put down for single pies; each answers whether there was a place. */
+// eslint-disable-next-line max-lines-per-function -- closures over one timetable, which they put down on and take off again
 export function makePiePlacer(
   day: Day,
   { timetable, able }: Pick<TimetableBuilder, 'timetable' | 'able'>,
@@ -162,6 +163,7 @@ export function makePiePlacer(
   };
 
   /** Build, out and pack of one pie of a run that starts at `start`. */
+  // eslint-disable-next-line complexity -- closures over one timetable, which they put down on and take off again
   const pieAt: PiePlacer['pieAt'] = (i, start, outMin, late, placed, takenBy, by) => {
     tooLateBy = () => 1;
     const pie = pies[i]!;

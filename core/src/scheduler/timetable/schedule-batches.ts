@@ -63,6 +63,7 @@ interface ScheduledGroup {
   readonly mark: number;
 }
 
+// eslint-disable-next-line max-lines-per-function -- closures over one timetable and what lies on it
 export function makeRunScheduler(
   day: Day,
   { timetable, able }: TimetableBuilder,
@@ -119,6 +120,7 @@ export function makeRunScheduler(
   }
 
   /** The latest moment at which a run can begin; past its hour when there is no other. */
+  // eslint-disable-next-line complexity -- closures over one timetable and what lies on it
   function placeRun(
     solution: RunDecision,
     next: PlacedRun | null,

@@ -40,6 +40,7 @@ const there: Put = { run: null, batch: null };
  * Lays the steps of a day one by one, each as late as those that lie already let it. What comes before the first step that is
  * another one than the last time stays.
  */
+// eslint-disable-next-line max-lines-per-function -- closures over one timetable and what lies on it
 export function makeOperationScheduler(day: Day, ways: OptionTable): OperationScheduler {
   const timetables = makeTimetable(day);
   const { timetable, able } = timetables;

@@ -33,6 +33,7 @@ const asked = {
 } as const;
 
 /** At the heats that are told with them: what was so when it was taken out. Of several dishes the worst is shown. */
+// eslint-disable-next-line max-lines-per-function -- one list of facts
 export function ownHeats(pie: WholePie): Fact[] {
   const spec = specOf(pie.id);
   const dishes = pie.dishTold ? [spec.dish] : NOT_TOLD.map((material) => ({ ...spec.dish, material }));

@@ -4,11 +4,9 @@ import { ActionIcon, Button, Menu, TextInput } from '@mantine/core';
 import { IconArrowBackUp, IconArrowForwardUp, IconDotsVertical } from '@tabler/icons-react';
 import type { ReactNode } from 'react';
 import { memo, useState } from 'react';
-import { useNavigate } from 'react-router';
 import { useStore } from 'zustand';
 import { useShallow } from 'zustand/react/shallow';
-import { ProblemError } from '../../shared/api/client.js';
-import { useCreatePie, usePieVersions, useSavePie, readPieVersion } from '../../shared/api/pies.js';
+import { usePieVersions, readPieVersion } from '../../shared/api/pies.js';
 import { HeadSlot } from '../../app/HeadSlot.js';
 import { useKeys } from '../../shared/hooks/useKeys.js';
 import { Failure } from '../../shared/ui/Failure.js';
@@ -18,12 +16,10 @@ import { SavedElsewhere } from './SavedElsewhere.js';
 import { StartBake } from './StartBake.js';
 import { useSettings } from '../../state/settings.js';
 import { useTyped } from '../../state/typed.js';
-import { useUnsent } from '../../state/sending/unsent.js';
 import { downloadRecipe, downloadSpec } from '../../shared/download.js';
 import type { KitchenFigures } from './kitchenFigures.js';
-import { withKitchenFigures } from './kitchenFigures.js';
+import { usePieSaving } from './usePieSaving.js';
 import { useChangedElsewhere } from './useChangedElsewhere.js';
-import { isSame } from '../../shared/isSame.js';
 
 interface BenchHeadProps {
   readonly pie: PieResponse;
@@ -34,44 +30,23 @@ interface BenchHeadProps {
   readonly baking: boolean;
 }
 
+/** Why the pie cannot be baked yet; undefined when it can. */
+function whyNotBaked(plan: PiePlan | null, baking: boolean): string | undefined {
+  if (baking) return 'Working out the heats of this oven …';
+  return plan?.bake ? undefined : 'Something in it has to be mended first: the stations say what.';
+}
+
 /** Name, version, and what can be done with the pie as a whole. */
 export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitchen }: BenchHeadProps) {
-  const { change, undo, redo, discard, markSaved } = useBench.getState();
-  /** The spec as it lies on the bench when somebody acts on it, with the kitchen’s own fruits that it needs elsewhere. */
-  const onBench = (): PieSpec => withKitchenFigures(useBench.getState().spec ?? pie.spec, kitchen);
+  const { change, undo, redo } = useBench.getState();
   const basedOn = useBench((state) => state.basedOn);
-  const restored = useBench((state) => state.restored);
   const canUndo = useStore(useBench.temporal, ({ pastStates }) => pastStates.length > 0);
   const canRedo = useStore(useBench.temporal, ({ futureStates }) => futureStates.length > 0);
   const changed = useBench(isChanged);
-  const waits = useUnsent(({ saves }) => saves.find(({ pieId, refused }) => pieId === pie.id && !refused));
-  const laid = useBench((state) => state.spec);
-  const keptHere = waits !== undefined && isSame(waits.spec, laid);
   const unread = useTyped(useShallow((state) => Object.values(state.unread)));
-  const changedElsewhere = useChangedElsewhere(pie.id);
-  const save = useSavePie();
-  const copy = useCreatePie();
-  const navigate = useNavigate();
-  const { data: versions } = usePieVersions(pie.id, pie.version);
+  const { onBench, saveNow, saveCopy, isSaving, keptHere, clash, errors } = usePieSaving(pie, name, kitchen);
   const [starting, setStarting] = useState(false);
-  const elsewhere = pie.version > basedOn;
-  const clash = save.error instanceof ProblemError && save.error.status === 412;
-
-  const saveNow = async (on = basedOn): Promise<PieResponse | null> => {
-    const spec = onBench();
-    // What is sent is what lies on the bench, or it would never count as saved.
-    change(() => spec);
-    const kept = await save.mutateAsync({ id: pie.id, basedOn: on, spec }).catch(() => undefined);
-    if (kept) markSaved(kept);
-    // Kept here while the server is away: what is baked of it is of this version until it is sent.
-    return kept === null ? { ...pie, version: on, spec } : (kept ?? null);
-  };
-  const saveCopy = async (): Promise<void> => {
-    const made = await copy.mutateAsync({ ...onBench(), name: `${name}, copy` }).catch(() => null);
-    if (!made) return;
-    discard();
-    await navigate(`/pies/${made.id}`);
-  };
+  const hasName = name.trim() !== '';
   useKeys([['mod+s', () => void saveNow()]]);
 
   return (
@@ -85,20 +60,13 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitc
             classNames={{ input: classes.nameInput }}
             value={name}
             maxLength={120}
-            error={name.trim() === '' ? 'Give the pie a name' : undefined}
+            error={hasName ? undefined : 'Give the pie a name'}
             onChange={(event) => {
               const typed = event.currentTarget.value;
               change((old) => ({ ...old, name: typed }));
             }}
           />
-          <span className={classes.state} role="status">
-            {keptHere ? 'saved here' : changed ? 'not saved' : `version ${basedOn}, saved`}
-            {keptHere && <small>sent when Mardle answers</small>}
-            {changed && !keptHere && (
-              <small>{restored ? 'changes kept from before' : `builds on version ${basedOn}`}</small>
-            )}
-            {changedElsewhere && <small>other changes in another tab</small>}
-          </span>
+          <SaveState pieId={pie.id} keptHere={keptHere} />
           <Step word="Undo" hotkey="z" can={canUndo} onStep={undo} icon={<IconArrowBackUp size={20} />} />
           <Step
             word="Redo"
@@ -110,8 +78,8 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitc
           <Button
             variant="default"
             px={12}
-            loading={save.isPending}
-            disabled={!changed || keptHere || name.trim() === ''}
+            loading={isSaving}
+            disabled={!changed || keptHere || !hasName}
             onClick={() => void saveNow()}
           >
             Save
@@ -119,52 +87,15 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitc
           <Button
             px={12}
             disabled={!plan?.bake || baking}
-            title={
-              baking
-                ? 'Working out the heats of this oven …'
-                : plan?.bake
-                  ? undefined
-                  : 'Something in it has to be mended first: the stations say what.'
-            }
+            title={whyNotBaked(plan, baking)}
             onClick={() => setStarting(true)}
           >
             Bake it
           </Button>
-          <Menu position="bottom-end" withinPortal={false}>
-            <Menu.Target>
-              <Button variant="default" px={10} aria-label="More">
-                <IconDotsVertical size={18} />
-              </Button>
-            </Menu.Target>
-            <Menu.Dropdown>
-              <Menu.Item onClick={() => void saveCopy()}>Save as a copy</Menu.Item>
-              <Menu.Item onClick={() => downloadSpec(onBench())}>Save as a file</Menu.Item>
-              <Menu.Item
-                disabled={!plan}
-                onClick={() => plan && downloadRecipe(plan, useSettings.getState().units)}
-              >
-                Save as a recipe for other programs
-              </Menu.Item>
-              <Menu.Item disabled={!changed} onClick={discard}>
-                Throw away the changes
-              </Menu.Item>
-              {versions && versions.length > 1 && <Menu.Label>Go back to an earlier version</Menu.Label>}
-              {versions?.slice(0, 8).map(({ version, savedAt }) => (
-                <Menu.Item
-                  key={version}
-                  onClick={() =>
-                    void readPieVersion(pie.id, version).then(({ spec: old }) => change(() => old))
-                  }
-                >
-                  Version {version},{' '}
-                  {new Date(savedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}
-                </Menu.Item>
-              ))}
-            </Menu.Dropdown>
-          </Menu>
+          <MoreMenu pie={pie} plan={plan} onBench={onBench} onCopy={() => void saveCopy()} />
         </div>
       </HeadSlot>
-      {(elsewhere || clash) && (
+      {(pie.version > basedOn || clash) && (
         <SavedElsewhere
           pie={pie}
           onKeepMine={(version) => void saveNow(version)}
@@ -177,8 +108,9 @@ export const BenchHead = memo(function BenchHead({ pie, name, plan, baking, kitc
           {unread.map(({ label, text }) => `${label}, “${text}”`).join('; ')}.
         </p>
       )}
-      {save.error && !clash && <Failure error={save.error} />}
-      {copy.error && <Failure error={copy.error} />}
+      {errors.map((error) => (
+        <Failure key={error.message} error={error} />
+      ))}
       {starting && plan?.bake && (
         <StartBake
           pie={pie}
@@ -214,5 +146,69 @@ function Step({ word, hotkey, can, icon, onStep }: StepProps) {
     >
       {icon}
     </ActionIcon>
+  );
+}
+
+/** Whether what lies on the bench is saved, and where. */
+function SaveState({ pieId, keptHere }: { readonly pieId: string; readonly keptHere: boolean }) {
+  const basedOn = useBench((state) => state.basedOn);
+  const restored = useBench((state) => state.restored);
+  const changed = useBench(isChanged);
+  const changedElsewhere = useChangedElsewhere(pieId);
+  return (
+    <span className={classes.state} role="status">
+      {keptHere ? 'saved here' : changed ? 'not saved' : `version ${basedOn}, saved`}
+      {keptHere && <small>sent when Mardle answers</small>}
+      {changed && !keptHere && (
+        <small>{restored ? 'changes kept from before' : `builds on version ${basedOn}`}</small>
+      )}
+      {changedElsewhere && <small>other changes in another tab</small>}
+    </span>
+  );
+}
+
+interface MoreMenuProps {
+  readonly pie: PieResponse;
+  readonly plan: PiePlan | null;
+  readonly onBench: () => PieSpec;
+  readonly onCopy: () => void;
+}
+
+/** What is seldom done with a pie: copies, files, earlier versions. */
+function MoreMenu({ pie, plan, onBench, onCopy }: MoreMenuProps) {
+  const { change, discard } = useBench.getState();
+  const changed = useBench(isChanged);
+  const { data: versions } = usePieVersions(pie.id, pie.version);
+  return (
+    <Menu position="bottom-end" withinPortal={false}>
+      <Menu.Target>
+        <Button variant="default" px={10} aria-label="More">
+          <IconDotsVertical size={18} />
+        </Button>
+      </Menu.Target>
+      <Menu.Dropdown>
+        <Menu.Item onClick={onCopy}>Save as a copy</Menu.Item>
+        <Menu.Item onClick={() => downloadSpec(onBench())}>Save as a file</Menu.Item>
+        <Menu.Item
+          disabled={!plan}
+          onClick={() => plan && downloadRecipe(plan, useSettings.getState().units)}
+        >
+          Save as a recipe for other programs
+        </Menu.Item>
+        <Menu.Item disabled={!changed} onClick={discard}>
+          Throw away the changes
+        </Menu.Item>
+        {versions && versions.length > 1 && <Menu.Label>Go back to an earlier version</Menu.Label>}
+        {versions?.slice(0, 8).map(({ version, savedAt }) => (
+          <Menu.Item
+            key={version}
+            onClick={() => void readPieVersion(pie.id, version).then(({ spec: old }) => change(() => old))}
+          >
+            Version {version},{' '}
+            {new Date(savedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' })}
+          </Menu.Item>
+        ))}
+      </Menu.Dropdown>
+    </Menu>
   );
 }

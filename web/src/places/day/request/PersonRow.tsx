@@ -30,6 +30,7 @@ interface PersonRowProps {
 }
 
 /** Somebody on the bench: from when to when, away when, and what for. */
+// eslint-disable-next-line max-lines-per-function -- one form, field by field
 export function PersonRow({ file, person, number, isLast, onChange, onRemove }: PersonRowProps) {
   const [isOpen, setOpen] = useState(false);
   const { id, breaks = [] } = person;

@@ -35,6 +35,7 @@ function withoutWrong(said: TastingDraft, error: unknown): TastingDraft | null {
 }
 
 /** How the slice was, by thumb: one tap an answer, kept as it is tapped. */
+// eslint-disable-next-line max-lines-per-function -- one form, field by field
 export function TastingForm({ entry }: { readonly entry: LogEntry }) {
   const unsent = useUnsent(({ tastings }) => tastings.find(({ bakeId }) => bakeId === entry.id));
   const { keepTasting, forgetTasting } = useUnsent.getState();

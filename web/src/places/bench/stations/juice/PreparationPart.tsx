@@ -26,20 +26,6 @@ export function PreparationPart({ spec, plan }: StationProps) {
   const units = useSettings((state) => state.units);
   const { preparation, thickeners } = spec.filling;
   const { kind } = preparation;
-  const figures = plan?.figures ?? {};
-  const boilStop = plan?.filling.prepared.boilStop;
-  const raw = useMemo(
-    () =>
-      draftPlan({
-        ...spec,
-        filling: {
-          ...spec.filling,
-          preparation: { kind: 'raw' },
-          thickeners: spec.filling.thickeners.filter(({ thickener }) => thickener !== 'gelatine'),
-        },
-      }),
-    [spec],
-  );
   const set = (part: Partial<Preparation>): void =>
     changeFilling({ preparation: { ...preparation, ...part } });
   const choose = (next: PreparationKind): void => {
@@ -119,45 +105,68 @@ export function PreparationPart({ spec, plan }: StationProps) {
             onChange={(share) => set({ cookedShare: share })}
           />
         )}
-        <div className={classes.facts}>
-          {boilStop && (
-            <p>
-              About <Fig figure={figures['preparation.drained']} band /> drains.{' '}
-              {boilStop.juiceG - boilStop.stopMassG < 5 ? (
-                <>It is as thick as it has to be: bring it to the boil once and give it back.</>
-              ) : (
-                <>
-                  Boil it down, and stop at whichever comes first:{' '}
-                  <Fig figure={figures['preparation.stop_mass']} band /> on the scale without its pan,{' '}
-                  <Fig figure={figures['preparation.stop_volume']} /> in a jug, or{' '}
-                  <Fig figure={figures['preparation.stop_temp']} />. Never past 70 °Bx.
-                </>
-              )}
-            </p>
-          )}
-          {kind !== 'weep' && kind !== 'raw' && kind !== 'glaze' && (
-            <p>
-              Boiled away before the oven: <Fig figure={figures['ledger.boiled_off']} band />. The filling
-              then weighs <Fig figure={figures['filling.mass']} />: weigh the pan before and after.
-            </p>
-          )}
-          {kind === 'hold' && (
-            <p>
-              Keep it at {showText(HOLD_C, 'C', units)} by a thermometer, never boiling, for {minutes} minutes
-              or more; in a bath at that heat an hour.
-            </p>
-          )}
-          {raw.ok && plan && kind !== 'raw' && (
-            <p>
-              Against raw: thickener {showText(raw.plan.filling.thickenerG, 'g', units)} to{' '}
-              {showText(plan.filling.thickenerG, 'g', units)}, gap{' '}
-              {showText(raw.plan.build.gapCm, 'cm', units)} to {showText(plan.build.gapCm, 'cm', units)},
-              fruit to fill the dish {showText(raw.plan.filling.batch.massG, 'g', units)} to{' '}
-              {showText(plan.filling.batch.massG, 'g', units)}.
-            </p>
-          )}
-        </div>
+        <PreparationFacts spec={spec} plan={plan} minutes={minutes} />
       </div>
     </>
+  );
+}
+
+/** What the preparation does to the juice, beside what it would be without. */
+function PreparationFacts({ spec, plan, minutes }: StationProps & { readonly minutes: number }) {
+  const units = useSettings((state) => state.units);
+  const { kind } = spec.filling.preparation;
+  const figures = plan?.figures ?? {};
+  const boilStop = plan?.filling.prepared.boilStop;
+  const raw = useMemo(
+    () =>
+      draftPlan({
+        ...spec,
+        filling: {
+          ...spec.filling,
+          preparation: { kind: 'raw' },
+          thickeners: spec.filling.thickeners.filter(({ thickener }) => thickener !== 'gelatine'),
+        },
+      }),
+    [spec],
+  );
+  return (
+    <div className={classes.facts}>
+      {boilStop && (
+        <p>
+          About <Fig figure={figures['preparation.drained']} band /> drains.{' '}
+          {boilStop.juiceG - boilStop.stopMassG < 5 ? (
+            <>It is as thick as it has to be: bring it to the boil once and give it back.</>
+          ) : (
+            <>
+              Boil it down, and stop at whichever comes first:{' '}
+              <Fig figure={figures['preparation.stop_mass']} band /> on the scale without its pan,{' '}
+              <Fig figure={figures['preparation.stop_volume']} /> in a jug, or{' '}
+              <Fig figure={figures['preparation.stop_temp']} />. Never past 70 °Bx.
+            </>
+          )}
+        </p>
+      )}
+      {kind !== 'weep' && kind !== 'raw' && kind !== 'glaze' && (
+        <p>
+          Boiled away before the oven: <Fig figure={figures['ledger.boiled_off']} band />. The filling then
+          weighs <Fig figure={figures['filling.mass']} />: weigh the pan before and after.
+        </p>
+      )}
+      {kind === 'hold' && (
+        <p>
+          Keep it at {showText(HOLD_C, 'C', units)} by a thermometer, never boiling, for {minutes} minutes or
+          more; in a bath at that heat an hour.
+        </p>
+      )}
+      {raw.ok && plan && kind !== 'raw' && (
+        <p>
+          Against raw: thickener {showText(raw.plan.filling.thickenerG, 'g', units)} to{' '}
+          {showText(plan.filling.thickenerG, 'g', units)}, gap {showText(raw.plan.build.gapCm, 'cm', units)}{' '}
+          to {showText(plan.build.gapCm, 'cm', units)}, fruit to fill the dish{' '}
+          {showText(raw.plan.filling.batch.massG, 'g', units)} to{' '}
+          {showText(plan.filling.batch.massG, 'g', units)}.
+        </p>
+      )}
+    </div>
   );
 }

@@ -1,4 +1,5 @@
 import { ActionIcon, Button, Select } from '@mantine/core';
+import type { FillingSpec, PiePlan } from '@mardle/core';
 import {
   larderFor,
   planContext,
@@ -64,50 +65,7 @@ export function ThickenerChoice({ spec, plan }: StationProps) {
           onChange={(thickener) => changeFilling({ thickeners: [{ thickener, share: 1 }] })}
         />
       ) : (
-        <div className={classes.column} role="group" aria-label="Blend">
-          {thickeners.map((part, i) => (
-            <div key={i} className={classes.row}>
-              <Select
-                aria-label={`Thickener ${i + 1}`}
-                data={open.map(({ id, label }) => ({ value: id, label }))}
-                value={part.thickener}
-                allowDeselect={false}
-                onChange={(id) =>
-                  id &&
-                  changeFilling({
-                    thickeners: thickeners.map((old, j) => (j === i ? { ...old, thickener: id } : old)),
-                  })
-                }
-              />
-              <QuantityField
-                limit="filling.thickeners.share"
-                label=""
-                name={`Parts of thickener ${i + 1}`}
-                unit="count"
-                width={90}
-                size="sm"
-                value={part.share}
-                onChange={(share) =>
-                  share !== null &&
-                  changeFilling({
-                    thickeners: thickeners.map((old, j) => (j === i ? { ...old, share } : old)),
-                  })
-                }
-              />
-              <span>
-                parts: <Fig figure={figures[`thickener.${i}.mass`]} />
-              </span>
-              <ActionIcon
-                variant="subtle"
-                size="lg"
-                aria-label={`Take out thickener ${i + 1}`}
-                onClick={() => changeFilling({ thickeners: thickeners.filter((_, j) => j !== i) })}
-              >
-                <IconX size={20} />
-              </ActionIcon>
-            </div>
-          ))}
-        </div>
+        <Blend thickeners={thickeners} open={open} figures={figures} />
       )}
       <div className={classes.row}>
         {thickeners.length < MOST_THICKENERS && (
@@ -166,5 +124,62 @@ export function ThickenerChoice({ spec, plan }: StationProps) {
         )}
       </div>
     </>
+  );
+}
+
+interface BlendProps {
+  readonly thickeners: FillingSpec['thickeners'];
+  /** Those that may be in it. */
+  readonly open: readonly { readonly id: string; readonly label: string }[];
+  readonly figures: PiePlan['figures'];
+}
+
+/** Thickeners side by side, by their parts. */
+function Blend({ thickeners, open, figures }: BlendProps) {
+  return (
+    <div className={classes.column} role="group" aria-label="Blend">
+      {thickeners.map((part, i) => (
+        <div key={i} className={classes.row}>
+          <Select
+            aria-label={`Thickener ${i + 1}`}
+            data={open.map(({ id, label }) => ({ value: id, label }))}
+            value={part.thickener}
+            allowDeselect={false}
+            onChange={(id) =>
+              id &&
+              changeFilling({
+                thickeners: thickeners.map((old, j) => (j === i ? { ...old, thickener: id } : old)),
+              })
+            }
+          />
+          <QuantityField
+            limit="filling.thickeners.share"
+            label=""
+            name={`Parts of thickener ${i + 1}`}
+            unit="count"
+            width={90}
+            size="sm"
+            value={part.share}
+            onChange={(share) =>
+              share !== null &&
+              changeFilling({
+                thickeners: thickeners.map((old, j) => (j === i ? { ...old, share } : old)),
+              })
+            }
+          />
+          <span>
+            parts: <Fig figure={figures[`thickener.${i}.mass`]} />
+          </span>
+          <ActionIcon
+            variant="subtle"
+            size="lg"
+            aria-label={`Take out thickener ${i + 1}`}
+            onClick={() => changeFilling({ thickeners: thickeners.filter((_, j) => j !== i) })}
+          >
+            <IconX size={20} />
+          </ActionIcon>
+        </div>
+      ))}
+    </div>
   );
 }
