@@ -87,7 +87,7 @@ export default {
       comment: 'The contract knows neither server nor screen.',
       severity: 'error',
       from: { path: '^contract/src/', pathNot: TESTS },
-      to: { path: '(^(server|web|scripts)/|node_modules/(@nestjs|react|typeorm))' },
+      to: { path: '(^(server|web|research|scripts)/|node_modules/(@nestjs|react|typeorm))' },
     },
     {
       name: 'no-node-in-the-browser',
@@ -100,13 +100,16 @@ export default {
       name: 'server-knows-no-screen',
       severity: 'error',
       from: { path: '^server/src/', pathNot: TESTS },
-      to: { path: '(^(web|scripts)/|node_modules/react)' },
+      to: { path: '(^(web|research|scripts)/|node_modules/react)' },
     },
     {
       name: 'screen-knows-no-server',
       severity: 'error',
       from: { path: '^web/src/', pathNot: TESTS },
-      to: { path: '(^(server|scripts)/|node_modules/(@nestjs|typeorm)/)', dependencyTypesNot: ['type-only'] },
+      to: {
+        path: '(^(server|research|scripts)/|node_modules/(@nestjs|typeorm)/)',
+        dependencyTypesNot: ['type-only'],
+      },
     },
     {
       name: 'shared-knows-no-place',

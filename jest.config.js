@@ -28,6 +28,7 @@ const shared = {
     // Compiled into one file: `npm run test:unit` and its like compile it first. Core's own tests read its sources.
     '^@mardle/core$': '<rootDir>/../core/dist/whole.js',
     '^@mardle/contract/schema$': '<rootDir>/../contract/src/schema.ts',
+    '^@mardle/research$': '<rootDir>/../research/src/index.ts',
     '^@mardle/contract$': '<rootDir>/../contract/src/index.ts',
     '^(\\.{1,2}/.*)\\.js$': '$1',
   },
@@ -46,6 +47,7 @@ export default {
   projects: [
     project('core'),
     project('contract'),
+    project('research'),
     project('scripts'),
     project('server', {
       moduleNameMapper: {

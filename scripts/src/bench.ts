@@ -18,7 +18,7 @@ import type { Benchmark } from './bench/measure.js';
 import { buildServer, buildWeb } from './system/build.js';
 import { needPrograms } from './system/packages.js';
 import { coldAndWarmMs, compare, medianMs, onceMs } from './bench/measure.js';
-import { plainBake } from './bench/plain-bake.js';
+import { plainBake } from '@mardle/research';
 
 const drafted = draftPlan(starterSpec);
 if (!drafted.ok) throw new Error('the starter spec cannot be planned');

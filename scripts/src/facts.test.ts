@@ -19,7 +19,7 @@ const knownMisses: Readonly<Record<string, string>> = {
     'thin bare slices boil for half of their bake, and all heat that comes in then leaves as steam: a skin that dries is not known',
 };
 
-const facts = compiled<Fact[]>('facts/all.js', 'allFacts()');
+const facts = compiled<Fact[]>('scripts/dist/facts/all.js', 'allFacts()');
 
 describe('facts of the trade and published values', () => {
   it.each(facts.map((fact) => [fact.id, fact] as const))('%s', (id, fact) => {

@@ -12,7 +12,7 @@ const filesOf = (workspace: string): string[] =>
 
 it('an exported name means one thing in the whole project', () => {
   const places = new Map<string, string[]>();
-  for (const file of ['core', 'contract', 'server', 'web', 'scripts'].flatMap(filesOf))
+  for (const file of ['core', 'contract', 'server', 'web', 'research', 'scripts'].flatMap(filesOf))
     for (const [, name = ''] of readFileSync(inRoot(file), 'utf8').matchAll(EXPORTED))
       places.set(name, [...new Set([...(places.get(name) ?? []), file])]);
   expect(places.size).toBeGreaterThan(1500);

@@ -7,7 +7,9 @@ const SEED = 20261125;
 const PIES = soak(5000, 100_000);
 
 it(`${PIES} pies from a seed are planned or refused with a reason`, () => {
-  expect(compiled<string | null>('soak/faults.js', `firstPlannedWrong(${PIES}, ${SEED})`)).toBeNull();
+  expect(
+    compiled<string | null>('scripts/dist/soak/faults.js', `firstPlannedWrong(${PIES}, ${SEED})`),
+  ).toBeNull();
 }, 3_600_000);
 
 /**
@@ -17,5 +19,7 @@ it(`${PIES} pies from a seed are planned or refused with a reason`, () => {
 const BAKES = soak(300, 2000);
 
 it(`${BAKES} pies from a seed are baked without losing heat or sense`, () => {
-  expect(compiled<string | null>('soak/faults.js', `firstBakedWrong(${BAKES}, ${SEED})`)).toBeNull();
+  expect(
+    compiled<string | null>('scripts/dist/soak/faults.js', `firstBakedWrong(${BAKES}, ${SEED})`),
+  ).toBeNull();
 }, 3_600_000);

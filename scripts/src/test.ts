@@ -18,7 +18,9 @@ async function step(name: string, args: readonly string[]): Promise<boolean> {
 }
 
 /** What the walls hold for. */
-const sources = ['core', 'contract', 'server', 'web', 'scripts'].map((workspace) => `${workspace}/src`);
+const sources = ['core', 'contract', 'server', 'web', 'research', 'scripts'].map(
+  (workspace) => `${workspace}/src`,
+);
 
 async function everything(folder: string): Promise<TestCount> {
   await needPrograms('mariadbd', 'chromium');

@@ -11,7 +11,7 @@ import {
 } from '@mardle/core';
 import type { Benchmark } from './measure.js';
 import { compare, onceMs } from './measure.js';
-import { besideBest } from '../day/proven-day.js';
+import { besideBest } from '@mardle/research';
 import { median } from './large-kitchen.js';
 
 const DAYS = 9;

@@ -1,7 +1,6 @@
+import type { BesideBest } from '@mardle/research';
 import { compiled } from '../system/compiled.js';
-import type { BesideBest } from './proven-day.js';
 import { soak } from '../test/soak.js';
-import { number, plus, programmeWriter, times } from './linear.js';
 
 /**
  * Days small enough for a proof: a general solver of whole-number programmes (HiGHS, from the registry) finds their best plan
@@ -13,7 +12,7 @@ const UNUSUAL_DAYS = soak(2, 12);
 describe('days of two pies beside the best plans that there are', () => {
   let beside: BesideBest;
   beforeAll(() => {
-    beside = compiled<BesideBest>('day/proven-day.js', `besideBest(2, ${DAYS})`);
+    beside = compiled<BesideBest>('research/dist/proven-day.js', `besideBest(2, ${DAYS})`);
   }, 3_600_000);
 
   it('are all proven, but those that cannot be done', () => {
@@ -30,7 +29,7 @@ describe('days of two pies beside the best plans that there are', () => {
 describe('days with a shell that is baked before, beside the best plans that there are', () => {
   it('are the best ones too', () => {
     const { proven, equal, open } = compiled<BesideBest>(
-      'day/proven-day.js',
+      'research/dist/proven-day.js',
       `besideBest(2, ${UNUSUAL_DAYS}, { shell: true })`,
     );
     expect({ equal, open }).toEqual({ equal: proven, open: 0 });
@@ -43,7 +42,7 @@ describe('days on which other things matter than usual, beside the best plans th
     'are the best ones too: %s',
     (matters) => {
       const { proven, equal, open } = compiled<BesideBest>(
-        'day/proven-day.js',
+        'research/dist/proven-day.js',
         `besideBest(2, ${UNUSUAL_DAYS}, { matters: ${matters} })`,
       );
       expect({ equal, open }).toEqual({ equal: proven, open: 0 });
@@ -51,41 +50,4 @@ describe('days on which other things matter than usual, beside the best plans th
     },
     3_600_000,
   );
-});
-
-describe('a programme of whole numbers', () => {
-  it('is told in LP format, with what is constant beside it', () => {
-    const { choice, part, atMost, same, costs, written } = programmeWriter();
-    const a = choice('a');
-    const b = part('b');
-    atMost(plus(a, times(2, b)), number(2));
-    same(plus(a, b), number(1));
-    costs(plus(times(3, a), number(5)));
-    expect(written()).toEqual({
-      text: [
-        'Minimize',
-        '+ 3 a',
-        'Subject To',
-        'r0: + 1 a + 2 b <= 2',
-        'r1: + 1 a + 1 b = 1',
-        'Bounds',
-        'never = 0',
-        '0 <= b <= 1',
-        'Binary',
-        'a',
-        'End',
-      ].join('\n'),
-      constant: 5,
-      variables: 2,
-      rules: 2,
-    });
-  });
-
-  it('cannot be done when numbers alone break a rule; one that they keep says nothing', () => {
-    const { atMost, written } = programmeWriter();
-    atMost(number(1), number(2));
-    expect(written().rules).toBe(0);
-    atMost(number(2), number(1));
-    expect(written().text).toContain('never = 1');
-  });
 });
