@@ -3,11 +3,23 @@ import { checkShape, flattenErrors, KitchenOvenRequest, PieSpecRequest } from '.
 
 const ownTopping = { butter: 35, sugar: 14, milk: 60, egg: 10, leaven: 5, salt: 1, spice: 1 };
 
+const toppingAmounts = {
+  flourG: 130,
+  butterG: 50,
+  sugarG: 20,
+  milkG: 80,
+  eggG: 50,
+  leavenG: 6,
+  saltG: 1,
+  spiceG: 1,
+};
+
 const ownCrumb = {
   school: 'rubbed',
   cover: 1,
   lumpCm: 1,
   own: { butter: 60, sugar: 60, oats: 0, nuts: 0, salt: 1, spice: 1 },
+  amounts: { flourG: 65, butterG: 113, sugarG: 100, oatsG: 90, nutsG: 0, saltG: 1, spiceG: 1 },
 };
 
 /** A spec in which every limited choice is there to be changed. */
@@ -20,14 +32,19 @@ const full = {
     cutOut: { shape: 'leaf', sizeCm: 5 },
     freeForm: { discCm: 34, borderCm: 5 },
     shell: { weightsMin: 20 },
-    cobbler: { cover: 0.65, own: ownTopping },
-    buckle: { perFruit: 1.4, own: ownTopping, streusel: ownCrumb },
+    cobbler: { cover: 0.65, own: ownTopping, amounts: toppingAmounts },
+    buckle: { perFruit: 1.4, own: ownTopping, amounts: toppingAmounts, streusel: ownCrumb },
     handPie: { discCm: 14, count: 8 },
   },
   flourCupG: 125,
   ownThickeners: [{ id: 'own_x', label: 'X', like: 'corn_starch', figures: {} }],
   dish: { ...starterSpec.dish, shape: 'oval', widthCm: 18 },
-  pastry: { ...starterSpec.pastry, batch: 2, boughtDiscCm: 32 },
+  pastry: {
+    ...starterSpec.pastry,
+    batch: 2,
+    boughtDiscCm: 32,
+    amounts: { flourG: 300, butterG: 200, waterG: 90, saltG: 4, sugarG: 0, otherG: 0 },
+  },
   filling: {
     ...starterSpec.filling,
     fruits: [{ ...starterSpec.filling.fruits[0]!, cutMm: 5 }],

@@ -2,6 +2,7 @@ import type { Build, Rolled } from '../geometry/index.js';
 import {
   areaCm2,
   baseFigures,
+  chosenDough,
   disc,
   dishFigures,
   doughBatch,
@@ -9,7 +10,6 @@ import {
   doughOverG,
   roll,
 } from '../geometry/index.js';
-import { larderRow } from '../larder/index.js';
 import type { PastrySpec } from '../schema/index.js';
 import type { Figure } from '../units/index.js';
 import type { PlanContext } from './form.js';
@@ -57,7 +57,7 @@ export function buildPie({ spec, larder, form }: PlanContext, filling: FillToBui
     gapCm: form.leavesGap ? Math.max(0, filling.heapMl - filling.cookedMl) / vessel.measures.topAreaCm2 : 0,
     base,
     top,
-    dough: doughBatch(larderRow(larder.doughs, pastry.dough), doughG),
+    dough: doughBatch(chosenDough(pastry, larder), doughG),
     baseLiesG,
     topLiesG,
     scrapsG: Math.max(0, doughG - baseLiesG - topLiesG),

@@ -4,6 +4,7 @@ import type { Figure, FigureSum } from '../units/index.js';
 import { figure, from, given, q, makeSum } from '../units/index.js';
 import { capMl, outlineAt, rims, slantCm, topOutline } from './dish.js';
 import { areaCm2, discAreaCm2, equalDiscCm, isRound } from './outline.js';
+import { timesMixed } from './pastry.js';
 import type { Build } from './pie-build.js';
 import { DOUGH_DENSITY, piecesFrom } from './rolled.js';
 
@@ -152,16 +153,21 @@ export function baseFigures(rule: string, dish: DishSpec, pastry: PastrySpec, bu
 export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
   const { dough, base } = build;
   if (dough.massG <= 0) return [];
-  const batch = pastry.batch ?? 1;
+  const { batch = 1, amounts } = pastry;
+  const mixed = timesMixed(pastry, dough);
   const part = (id: string, label: string, value: number): Figure =>
     figure({
       id: `pastry.${id}`,
       label,
-      value: value * batch,
+      value: value * mixed,
       unit: 'g',
       spread: 0.03,
-      rule: 'Its baker’s percentage of the flour, for the dough that the sheets need.',
-      sum: makeSum`${q((100 * value) / dough.flourG, 'percent')} of ${q(dough.flourG * batch, 'g')} of flour`,
+      rule: amounts
+        ? 'The amount you set.'
+        : 'Its baker’s percentage of the flour, for the dough that the sheets need.',
+      sum: amounts
+        ? []
+        : makeSum`${q((100 * value) / dough.flourG, 'percent')} of ${q(dough.flourG * batch, 'g')} of flour`,
       inputs: [...from('pastry.batch'), given('per 100 of flour', (100 * value) / dough.flourG, 'count')],
       source: `doughs by school: ${PRACTICE}`,
     });
@@ -179,13 +185,13 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
     }),
     figure({
       id: 'pastry.batch',
-      label: batch > 1 ? `Dough for ${batch}` : 'Dough to mix',
-      value: dough.massG * batch,
+      label: batch > 1 && !amounts ? `Dough for ${batch}` : 'Dough to mix',
+      value: dough.massG * mixed,
       unit: 'g',
       spread: 0.05,
-      rule: 'Dough for one, as many times as pies.',
-      sum: makeSum`${q(dough.massG, 'g')} x ${q(batch, 'count')}`,
-      inputs: [...from('pastry.dough'), given('pies', batch, 'count')],
+      rule: amounts ? 'All that you mix.' : 'Dough for one, as many times as pies.',
+      sum: amounts ? [] : makeSum`${q(dough.massG, 'g')} x ${q(batch, 'count')}`,
+      inputs: [...from('pastry.dough'), ...(amounts ? [] : [given('pies', batch, 'count')])],
       source: 'arithmetic',
     }),
     part('flour', 'Plain flour', dough.flourG),
@@ -196,16 +202,31 @@ export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
     figure({
       id: 'pastry.water',
       label: 'Ice water',
-      value: dough.waterLowG * batch,
+      value: dough.waterLowG * mixed,
       unit: 'g',
-      low: dough.waterLowG * batch,
-      high: dough.waterHighG * batch,
+      low: dough.waterLowG * mixed,
+      high: dough.waterHighG * mixed,
       rule: 'Begin with the low figure; then by the spoon until a pressed handful holds together.',
-      sum: makeSum`${q((100 * dough.waterLowG) / dough.flourG, 'percent')} to ${q((100 * dough.waterHighG) / dough.flourG, 'percent')} of ${q(dough.flourG * batch, 'g')} of flour`,
+      sum: makeSum`${q((100 * dough.waterLowG) / dough.flourG, 'percent')} to ${q((100 * dough.waterHighG) / dough.flourG, 'percent')} of ${q(dough.flourG * mixed, 'g')} of flour`,
       narrows: 'Flour and the day’s air decide: the hand knows it sooner than any scale.',
       inputs: from('pastry.flour'),
       source: PRACTICE,
     }),
+    ...(amounts
+      ? [
+          figure({
+            id: 'pastry.left',
+            label: mixed >= batch ? 'Dough left over' : 'Dough that is missing',
+            value: Math.abs(mixed - batch) * dough.massG,
+            unit: 'g',
+            spread: 0.1,
+            rule: 'What you mix beside what base and top take.',
+            sum: makeSum`${q(mixed * dough.massG, 'g')} mixed, ${q(batch * dough.massG, 'g')} rolled`,
+            inputs: from('pastry.batch', 'pastry.dough'),
+            source: 'arithmetic',
+          }),
+        ]
+      : []),
     figure({
       id: 'pastry.scraps',
       label: 'Scraps',

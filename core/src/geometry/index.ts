@@ -2,6 +2,7 @@ export { baseFigures, dishFigures, doughFigures } from './build-figures.js';
 export type { CrumbBatch, CutOuts, Lattice, Top, TopOf, ToppingBatch, WeaveStep } from './tops/index.js';
 export {
   crumbBatch,
+  crumbFromAmounts,
   crumbComposition,
   cutOutLabels,
   cutOutPoints,
@@ -16,6 +17,7 @@ export {
   placedPoints,
   topAs,
   toppingBatch,
+  toppingFromAmounts,
   toppingComposition,
   usualVentShare,
   ventShare,
@@ -27,7 +29,15 @@ export { clipLine, clipSegment, line, text } from './drawing.js';
 export type { Makeup } from './makeup.js';
 export type { Outline } from './outline.js';
 export { areaCm2, disc, discAreaCm2, equalDiscCm, isRound, perimeterCm } from './outline.js';
-export { addDough, doughBatch, doughComposition, timesDough } from './pastry.js';
+export {
+  addDough,
+  chosenDough,
+  doughBatch,
+  doughComposition,
+  mixedG,
+  timesDough,
+  timesMixed,
+} from './pastry.js';
 export type { Build } from './pie-build.js';
 export type { Rolled } from './rolled.js';
 export {

@@ -1,4 +1,6 @@
 import type { Dough, Larder } from '../larder/index.js';
+import { larderRow } from '../larder/index.js';
+import type { PastrySpec } from '../schema/index.js';
 import type { Makeup } from './makeup.js';
 import { mixedMakeup } from './makeup.js';
 
@@ -36,6 +38,43 @@ export function doughBatch(dough: Dough, massG: number): DoughBatch {
     otherG: dough.other * per,
   };
 }
+
+/** All that is mixed by such amounts, g. */
+export const mixedG = (amounts: Readonly<Record<string, number>>): number =>
+  Object.values(amounts).reduce((sum, massG) => sum + massG, 0);
+
+/**
+ * The dough that is rolled: that of its school, or by the baker's own amounts.
+ * @param pastry what the baker chose
+ * @param larder with the doughs
+ * @returns a row with parts per 100 of flour
+ */
+export function chosenDough(
+  { dough, amounts }: Pick<PastrySpec, 'dough' | 'amounts'>,
+  larder: Pick<Larder, 'doughs'>,
+): Dough {
+  const row = larderRow(larder.doughs, dough);
+  if (!amounts) return row;
+  const per100 = (massG: number): number => (100 * massG) / amounts.flourG;
+  return {
+    ...row,
+    butter: per100(amounts.butterG),
+    waterLow: per100(amounts.waterG),
+    waterHigh: per100(amounts.waterG),
+    salt: per100(amounts.saltG),
+    sugar: per100(amounts.sugarG),
+    other: per100(amounts.otherG),
+    contains: [
+      'wheat',
+      ...(amounts.butterG > 0 ? ['milk'] : []),
+      ...(amounts.otherG > 0 && row.contains.includes('egg') ? ['egg'] : []),
+    ],
+  };
+}
+
+/** How many times the dough of one pie is mixed: for its batch, or as much as the baker's amounts make. */
+export const timesMixed = ({ amounts, batch = 1 }: PastrySpec, forOne: DoughBatch): number =>
+  amounts && forOne.massG > 0 ? mixedG(amounts) / forOne.massG : batch;
 
 /** The same dough for several pies. */
 export const timesDough = (dough: DoughBatch, times: number): DoughBatch => {

@@ -24,7 +24,7 @@ export {
   withOwnThickeners,
 } from './own/index.js';
 export { lemon } from './seasonings.js';
-export { cupG, gPerMl, stapleComposition } from './staples.js';
+export { cupG, EGG_G, gPerMl, stapleComposition } from './staples.js';
 export type { Sugar } from './sugars.js';
 export { builtInSugars } from './sugars.js';
 export type { Thickener } from './thickeners.js';

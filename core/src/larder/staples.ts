@@ -9,6 +9,9 @@ export const gPerMl = {
   coarseSugar: 1 / 1.2,
 } as const;
 
+/** An egg without its shell, g. Common practice, no source. */
+export const EGG_G = 50;
+
 /** Weights of what stands in every kitchen, g in a US cup of 240 mL. Common practice, no source; butter: a stick is half a cup. */
 export const cupG = {
   flour: 130,

@@ -9,5 +9,12 @@ export type { PiePlan } from './plan.js';
 export { draftPlan, planContext, planPie, withBake } from './plan.js';
 export { scaleToDish } from './scale.js';
 export { surroundings } from './surroundings.js';
-export type { SlipWords } from './slip/index.js';
-export { slipWords } from './slip/index.js';
+export type { SlipAmount, SlipWords } from './slip/index.js';
+export {
+  crumbAmounts,
+  doughAmounts,
+  slipAmount,
+  slipWords,
+  toppingAmounts,
+  withSlipAmount,
+} from './slip/index.js';

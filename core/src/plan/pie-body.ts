@@ -1,6 +1,6 @@
 import type { DoneRule, FillingBody, PieBody } from '../bake/index.js';
 import { fillingMakeup, pieceLag, softenedShare } from '../bake/index.js';
-import { doughComposition, equalDiscCm, outlineAt, perimeterCm } from '../geometry/index.js';
+import { chosenDough, doughComposition, equalDiscCm, outlineAt, perimeterCm } from '../geometry/index.js';
 import type { Filling } from '../filling/index.js';
 import { cookedShare, isCooked, pieceThicknessMm, preparations } from '../filling/index.js';
 import type { BuiltContext } from '../forms/index.js';
@@ -117,7 +117,7 @@ const midway = (rawCm: number, bakedCm: number): number => (rawCm + bakedCm) / 2
 export function pieBody(context: BuiltContext): PieBody {
   const { spec, larder, form, filling, build } = context;
   const { vessel } = build;
-  const dough = larderRow(larder.doughs, spec.pastry.dough);
+  const dough = chosenDough(spec.pastry, larder);
   const beside = { form: spec.form, dish: vessel.dish, pastry: spec.pastry, larder };
   const cold = form.filledCold(spec.filling);
   const all = fillingBody(context);

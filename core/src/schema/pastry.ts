@@ -1,5 +1,5 @@
 import type { SpecOf } from './field.js';
-import { optional } from './field.js';
+import { amountG, flourAmountG, optional } from './field.js';
 
 export const baseSources = ['made', 'bought', 'frozen'] as const;
 export type BaseSource = (typeof baseSources)[number];
@@ -8,6 +8,17 @@ export const doughSources = ['mixed', 'made_before', 'bought'] as const;
 export type DoughSource = (typeof doughSources)[number];
 export const dishCoats = ['bare', 'greased', 'lined'] as const;
 export type DishCoat = (typeof dishCoats)[number];
+
+const doughAmountsSchema = {
+  flourG: flourAmountG('flour'),
+  butterG: amountG('butter or other fat'),
+  waterG: amountG('water or other liquid'),
+  saltG: amountG('salt'),
+  sugarG: amountG('sugar'),
+  otherG: amountG('yolk or vinegar, as its school has it'),
+} as const;
+/** A batch of dough by what goes into it, g. */
+export interface DoughAmounts extends SpecOf<typeof doughAmountsSchema> {}
 
 export const pastrySchema = {
   dough: { type: 'row', table: 'doughs', noun: 'dough', what: 'school of dough' },
@@ -46,6 +57,13 @@ export const pastrySchema = {
     of: dishCoats,
     since: 3,
     what: 'what is on the dish before anything goes in',
+  }),
+  amounts: optional('as much as the sheets take', {
+    type: 'part',
+    name: 'DoughAmounts',
+    of: doughAmountsSchema,
+    since: 6,
+    what: 'what is mixed, by its amounts: they stay as they are, and what is left over follows',
   }),
   batch: optional('1', {
     type: 'number',

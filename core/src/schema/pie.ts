@@ -9,7 +9,7 @@ import { pastrySchema } from './pastry.js';
 
 /** Name and version of the plain-data form of a pie; see docs/plan-format.md. */
 export const SPEC_FORMAT = 'mardle-pie';
-export const SPEC_VERSION = 5;
+export const SPEC_VERSION = 6;
 
 export const ownFruitSchema = {
   id: {

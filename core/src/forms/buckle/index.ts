@@ -1,19 +1,35 @@
 import type { FillingBody } from '../../bake/index.js';
 import { inBatter } from '../../bake/index.js';
 import type { TopOf } from '../../geometry/index.js';
-import { dishVessel, topAs, toppingBatch, toppingComposition } from '../../geometry/index.js';
+import {
+  dishVessel,
+  mixedG,
+  topAs,
+  toppingBatch,
+  toppingComposition,
+  toppingFromAmounts,
+} from '../../geometry/index.js';
 import type { Larder, Topping } from '../../larder/index.js';
 import { larderRow } from '../../larder/index.js';
-import type { FormSpec } from '../../schema/index.js';
+import type { BuckleSpec, DishSpec, FormSpec, PastrySpec } from '../../schema/index.js';
 import { usualBuckle } from '../../schema/index.js';
+import type { Figure } from '../../units/index.js';
 import { q, makeSum } from '../../units/index.js';
 import { watch } from '../advice.js';
 import type { Form, TopRules } from '../form.js';
 import { bareDish, TOPPING_MIN } from '../shared/in-a-dish.js';
-import { crumbBody, crumbFigures, crumbLines, crumbOver, mixedCrumb } from '../shared/crumb.js';
+import {
+  AMOUNTS_SET,
+  checkCrumb,
+  crumbBody,
+  crumbFigures,
+  crumbLines,
+  crumbOver,
+  mixedCrumb,
+} from '../shared/crumb.js';
 import { plainTop, softBody, toppingFigures } from '../shared/pastry-top.js';
 import { takenUp, undotted, unglazed } from '../shared/taking-up.js';
-import { toppingLines, chosenTopping } from '../shared/topping.js';
+import { amountsRule, toppingLines, chosenTopping } from '../shared/topping.js';
 
 /** Fruit and raw batter may fill so much of the tin: it rises. Estimate. */
 const ROOM = 0.67;
@@ -28,7 +44,12 @@ const BATTER_SWELLS_C = 80;
 const BATTER_DONE_C = 95;
 
 const batterOf = (form: FormSpec, larder: Larder): Topping =>
-  chosenTopping(larderRow(larder.toppings, 'batter'), form.buckle?.own);
+  chosenTopping(larderRow(larder.toppings, 'batter'), form.buckle ?? usualBuckle);
+
+/** Batter for so much fruit, g: as the baker weighs it, or so many times the fruit. */
+function batterG({ buckle = usualBuckle }: FormSpec, fruitG: number): number {
+  return buckle.amounts ? mixedG(buckle.amounts) : buckle.perFruit * fruitG;
+}
 
 const batterTop: TopRules<TopOf<'batter'>> = {
   ...plainTop,
@@ -43,15 +64,15 @@ const batterTop: TopRules<TopOf<'batter'>> = {
       : softBody(top, beside, toppingComposition(top.batter), BATTER_KG_M3, BATTER_SKIN_M),
   figures: (top, { form, pastry }) => [
     ...(top.streusel
-      ? crumbFigures(top.streusel, 'Streusel', 'Grams that cover a cm2, over the whole of the batter.')
+      ? crumbFigures(
+          top.streusel,
+          'Streusel',
+          form.buckle?.streusel?.amounts
+            ? AMOUNTS_SET
+            : 'Grams that cover a cm2, over the whole of the batter.',
+        )
       : []),
-    ...toppingFigures(
-      pastry,
-      top.batter.massG,
-      'Batter',
-      `${(form.buckle ?? usualBuckle).perFruit} times the fruit.`,
-      makeSum`${q((form.buckle ?? usualBuckle).perFruit, 'ratio')} x ${q(top.batter.massG / (form.buckle ?? usualBuckle).perFruit, 'g')} of fruit`,
-    ),
+    ...batterFigures(top.batter.massG, form.buckle ?? usualBuckle, pastry),
   ],
   slipLines: ({ batter, streusel }, larder) => [
     ...toppingLines(larderRow(larder.toppings, 'batter'), batter, larder),
@@ -63,12 +84,28 @@ const batterTop: TopRules<TopOf<'batter'>> = {
   ],
 };
 
-/** What of that is fruit. */
-const roomForFruit = (form: FormSpec): number => ROOM / (1 + (form.buckle ?? usualBuckle).perFruit);
+function batterFigures(massG: number, { perFruit, amounts }: BuckleSpec, pastry: PastrySpec): Figure[] {
+  const { rule, sum } = amountsRule(
+    amounts,
+    `${perFruit} times the fruit.`,
+    makeSum`${q(perFruit, 'ratio')} x ${q(massG / perFruit, 'g')} of fruit`,
+  );
+  return toppingFigures(pastry, massG, 'Batter', rule, sum);
+}
+
+/** Fruit takes this share of the tin at least, however much batter there is. */
+const LEAST_ROOM = 0.05;
+
+/** What of that is fruit; a mL of batter is taken for a g. */
+function roomForFruit({ buckle = usualBuckle }: FormSpec, dish: DishSpec): number {
+  if (!buckle.amounts) return ROOM / (1 + buckle.perFruit);
+  const { brimMl } = dishVessel(dish, { lined: false, room: ROOM }).measures;
+  return Math.max(LEAST_ROOM, ROOM - mixedG(buckle.amounts) / brimMl);
+}
 
 export const buckle: Form = {
   ...bareDish(ROOM),
-  vessel: (form, dish) => dishVessel(dish, { lined: false, room: roomForFruit(form) }),
+  vessel: (form, dish) => dishVessel(dish, { lined: false, room: roomForFruit(form, dish) }),
   kind: 'buckle',
   turned: true,
   label: 'buckle',
@@ -80,10 +117,13 @@ export const buckle: Form = {
   oneHeat: true,
   singleC: 177,
   toppingMin: ({ buckle }) => TOPPING_MIN + (buckle?.streusel ? STREUSEL_MIN : 0),
-  batterMl: (fruitG, form) => fruitG * (form.buckle ?? usualBuckle).perFruit,
+  batterMl: (fruitG, form) => batterG(form, fruitG),
+  check: ({ form }) => checkCrumb('form.buckle.streusel', form.buckle?.streusel),
   makeTop: (on) => ({
     kind: 'batter',
-    batter: toppingBatch(batterOf(on.form, on.larder), (on.form.buckle ?? usualBuckle).perFruit * on.fruitG),
+    batter: on.form.buckle?.amounts
+      ? toppingFromAmounts(on.form.buckle.amounts)
+      : toppingBatch(batterOf(on.form, on.larder), batterG(on.form, on.fruitG)),
     streusel: on.form.buckle?.streusel ? crumbOver(on.form.buckle.streusel, on) : null,
     openShare: 0,
   }),

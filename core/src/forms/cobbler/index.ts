@@ -1,5 +1,11 @@
 import type { TopOf } from '../../geometry/index.js';
-import { areaCm2, topOutline, toppingBatch, toppingComposition } from '../../geometry/index.js';
+import {
+  areaCm2,
+  topOutline,
+  toppingBatch,
+  toppingComposition,
+  toppingFromAmounts,
+} from '../../geometry/index.js';
 import type { Larder, Topping } from '../../larder/index.js';
 import { larderRow } from '../../larder/index.js';
 import type { FormSpec } from '../../schema/index.js';
@@ -8,7 +14,7 @@ import { q, makeSum } from '../../units/index.js';
 import type { Form, TopRules } from '../form.js';
 import { bareDish, TOPPING_MIN } from '../shared/in-a-dish.js';
 import { openFigure, plainTop, softBody, toppingFigures } from '../shared/pastry-top.js';
-import { toppingLines, chosenTopping } from '../shared/topping.js';
+import { amountsRule, toppingLines, chosenTopping } from '../shared/topping.js';
 
 /** Fruit may fill so much of the dish: scones rise over it. Estimate. */
 const ROOM = 0.7;
@@ -17,7 +23,7 @@ const SCONE_G_PER_CM2 = 0.9;
 const SCONE_KG_M3 = 1000;
 
 const sconeDough = (form: FormSpec, larder: Larder): Topping =>
-  chosenTopping(larderRow(larder.toppings, 'scone'), form.cobbler?.own);
+  chosenTopping(larderRow(larder.toppings, 'scone'), form.cobbler ?? usualCobbler);
 
 const sconeTop: TopRules<TopOf<'scones'>> = {
   ...plainTop,
@@ -32,20 +38,21 @@ const sconeTop: TopRules<TopOf<'scones'>> = {
       startsLowerC: 0,
     };
   },
-  figures: (top, { dish, pastry }) => [
-    ...toppingFigures(
-      pastry,
-      top.scones.massG,
-      'Scone dough',
+  figures: (top, { dish, form, pastry }) => {
+    const { rule, sum } = amountsRule(
+      form.cobbler?.amounts,
       '.9 g for a cm2 of the top that it covers.',
       makeSum`${q(SCONE_G_PER_CM2, 'g')} x ${q(100 * (1 - top.openShare), 'percent')} of ${q(areaCm2(topOutline(dish)), 'cm2')}`,
-    ),
-    openFigure(
-      top,
-      'What the scones leave: steam and juice come up between them.',
-      makeSum`${q(100, 'percent')}, less ${q(100 * (1 - top.openShare), 'percent')} that you cover with scones`,
-    ),
-  ],
+    );
+    return [
+      ...toppingFigures(pastry, top.scones.massG, 'Scone dough', rule, sum),
+      openFigure(
+        top,
+        'What the scones leave: steam and juice come up between them.',
+        makeSum`${q(100, 'percent')}, less ${q(100 * (1 - top.openShare), 'percent')} that you cover with scones`,
+      ),
+    ];
+  },
   slipLines: ({ scones }, larder) => toppingLines(larderRow(larder.toppings, 'scone'), scones, larder),
   contains: (form, larder) => sconeDough(form, larder).contains,
 };
@@ -61,12 +68,16 @@ export const cobbler: Form = {
   singleC: 204,
   toppingMin: () => TOPPING_MIN,
   makeTop: ({ form, dish, larder }) => {
-    const { cover } = form.cobbler ?? usualCobbler;
-    const massG = SCONE_G_PER_CM2 * cover * areaCm2(topOutline(dish));
+    const { cover, amounts } = form.cobbler ?? usualCobbler;
+    const coverG = SCONE_G_PER_CM2 * areaCm2(topOutline(dish));
+    const scones = amounts
+      ? toppingFromAmounts(amounts)
+      : toppingBatch(sconeDough(form, larder), coverG * cover);
+    // What is more than covers it lies thicker.
     return {
       kind: 'scones',
-      scones: toppingBatch(sconeDough(form, larder), massG),
-      openShare: 1 - cover,
+      scones,
+      openShare: amounts ? Math.max(0, 1 - scones.massG / coverG) : 1 - cover,
     };
   },
   top: sconeTop,

@@ -1,5 +1,5 @@
 import type { Form } from '../form.js';
-import { crumbTopRules, strewCrumb } from '../shared/crumb.js';
+import { checkCrumb, crumbTopRules, strewCrumb } from '../shared/crumb.js';
 import { bareDish, TOPPING_MIN } from '../shared/in-a-dish.js';
 
 /** Fruit may fill so much of the dish: the crumb lies within it. Estimate. */
@@ -15,5 +15,6 @@ export const crisp: Form = {
   singleC: 178,
   toppingMin: () => TOPPING_MIN,
   makeTop: strewCrumb,
+  check: ({ form }) => checkCrumb('form.crumb', form.crumb),
   top: crumbTopRules,
 };

@@ -1,5 +1,5 @@
 import type { Form } from '../form.js';
-import { crumbTopRules as top, strewCrumb } from '../shared/crumb.js';
+import { checkCrumb, crumbTopRules as top, strewCrumb } from '../shared/crumb.js';
 import { linedDish, TOPPING_MIN } from '../shared/in-a-dish.js';
 
 export const crumbTop: Form = {
@@ -13,5 +13,6 @@ export const crumbTop: Form = {
   singleC: 180,
   toppingMin: () => TOPPING_MIN,
   makeTop: strewCrumb,
+  check: ({ form }) => checkCrumb('form.crumb', form.crumb),
   top,
 };

@@ -6,16 +6,19 @@ import {
   areaCm2,
   crumbBatch,
   crumbComposition,
+  crumbFromAmounts,
   equalDiscCm,
   lumpGaps,
+  mixedG,
   topOutline,
 } from '../../geometry/index.js';
 import type { Crumb, Larder } from '../../larder/index.js';
 import { crumbTraits, cupG, larderRow } from '../../larder/index.js';
-import type { CrumbSpec, FormSpec } from '../../schema/index.js';
+import type { CrumbSpec, FieldProblem, FormSpec } from '../../schema/index.js';
 import { usualCrumb } from '../../schema/index.js';
 import type { Figure } from '../../units/index.js';
 import { figure, from, q, makeSum } from '../../units/index.js';
+import type { Advice } from '../advice.js';
 import { sentence, watch } from '../advice.js';
 import type { TopBeside, TopOn, TopRules } from '../form.js';
 import type { SlipLine } from '../slip-line.js';
@@ -25,16 +28,40 @@ import { crumbVented, plainTop, softBody } from './pastry-top.js';
 /** Fruit that lies bare under a crumb burns before the crumb is done. Estimate of how much is too much. */
 const BARE_FRUIT_SHARE = 0.08;
 const THIN_COVER = 0.85;
+/** Times the usual crumb: more than this lies raw under its crust. Estimate. */
+const THICK_COVER = 2.5;
+/** Less crumb than this is none, g. */
+const LEAST_CRUMB_G = 10;
+
+/** Why a mixture weighs what it weighs, where the baker said so. */
+export const AMOUNTS_SET = 'The amounts you set.';
+
+/** Allergens whose amount is not nothing. */
+export const containedIn = (amounts: Readonly<Record<string, number>>): string[] =>
+  Object.entries(amounts).flatMap(([contained, amount]) => (amount > 0 ? [contained] : []));
+
+/** What is wrong with a crumb by its amounts. */
+export const checkCrumb = (field: string, crumb: CrumbSpec | undefined): FieldProblem[] =>
+  crumb?.amounts && mixedG(crumb.amounts) < LEAST_CRUMB_G
+    ? [
+        {
+          field: `${field}.amounts`,
+          message: 'A crumb of these amounts is next to nothing.',
+          remedy: `Let it weigh ${LEAST_CRUMB_G} g at least, or go back to the usual crumb.`,
+        },
+      ]
+    : [];
 
 /** The crumb that is mixed: the school's, or the baker's own parts in its way. */
-export function mixedCrumb({ school, own }: CrumbSpec, larder: Larder): Crumb {
+export function mixedCrumb({ school, own, amounts }: CrumbSpec, larder: Larder): Crumb {
   const row = larderRow(larder.crumbs, school);
+  if (amounts) {
+    const { flourG, butterG, oatsG, nutsG } = amounts;
+    return { ...row, contains: containedIn({ wheat: flourG, milk: butterG, oats: oatsG, nuts: nutsG }) };
+  }
   if (!own) return row;
-  return {
-    ...row,
-    ...own,
-    contains: ['wheat', 'milk', ...(own.oats > 0 ? ['oats'] : []), ...(own.nuts > 0 ? ['nuts'] : [])],
-  };
+  const { oats, nuts } = own;
+  return { ...row, ...own, contains: containedIn({ wheat: 100, milk: 100, oats, nuts }) };
 }
 
 const topCrumb = (form: FormSpec, larder: Larder): Crumb => mixedCrumb(form.crumb ?? usualCrumb, larder);
@@ -44,7 +71,9 @@ export function crumbOver(chosen: CrumbSpec, { dish, moundCm, larder }: TopOn): 
   const outline = topOutline(dish);
   // A cap's surface is larger than its disc by (H/a)^2.
   const surface = areaCm2(outline) * (1 + (moundCm / (equalDiscCm(outline) / 2)) ** 2);
-  return crumbBatch(mixedCrumb(chosen, larder), surface, chosen.cover);
+  return chosen.amounts
+    ? crumbFromAmounts(chosen.amounts, surface)
+    : crumbBatch(mixedCrumb(chosen, larder), surface, chosen.cover);
 }
 
 /** The crumb of a pie whose top is crumb. */
@@ -111,16 +140,34 @@ export const crumbFigures = (crumb: CrumbBatch, label: string, rule: string): Fi
   }),
 ];
 
+/** Whether there is enough crumb for the fruit under it, or too much. */
+function coverAdvice({ perCm2G }: CrumbBatch, { coverGPerCm2 }: Crumb): Advice[] {
+  const times = perCm2G / coverGPerCm2;
+  if (times < THIN_COVER - 1e-9) {
+    return [watch('bare_fruit', 'top', 'Too little crumb: it must cover the fruit, bare fruit burns.')];
+  }
+  if (times <= THICK_COVER + 1e-9) return [];
+  return [
+    watch(
+      'thick_crumb',
+      'top',
+      `That is ${times.toFixed(1)} times the usual crumb: what lies deep stays raw. Use part of it, or a wider dish.`,
+    ),
+  ];
+}
+
 export const crumbTopRules: TopRules<TopOf<'crumb'>> = {
   ...plainTop,
   evaporates: ({ openShare }) => 0.3 + 0.5 * openShare,
   browning: (_top, { form, larder }) => topCrumb(form, larder).browning,
   body: (top, _build, beside) => crumbBody(top, top.crumb, beside),
-  figures: ({ crumb, openShare }) => [
+  figures: ({ crumb, openShare }, { form }) => [
     ...crumbFigures(
       crumb,
       'Crumb',
-      'Grams that cover a cm2, over the whole top and its mound: bare fruit burns.',
+      form.crumb?.amounts
+        ? AMOUNTS_SET
+        : 'Grams that cover a cm2, over the whole top and its mound: bare fruit burns.',
     ),
     figure({
       id: 'top.open',
@@ -143,7 +190,7 @@ export const crumbTopRules: TopRules<TopOf<'crumb'>> = {
     }),
   ],
   slipLines: ({ crumb }, larder) => crumbLines(crumb, larder),
-  advice: ({ openShare }, { spec }) => [
+  advice: ({ crumb, openShare }, { spec, larder }) => [
     ...(openShare < BARE_FRUIT_SHARE
       ? []
       : [
@@ -157,9 +204,7 @@ export const crumbTopRules: TopRules<TopOf<'crumb'>> = {
             ),
           },
         ]),
-    ...((spec.form.crumb ?? usualCrumb).cover < THIN_COVER
-      ? [watch('bare_fruit', 'top', 'Too little crumb: it must cover the fruit, bare fruit burns.')]
-      : []),
+    ...coverAdvice(crumb, topCrumb(spec.form, larder)),
   ],
   contains: (form, larder) => topCrumb(form, larder).contains,
 };

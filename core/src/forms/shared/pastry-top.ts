@@ -2,7 +2,7 @@ import { PRACTICE } from '../../units/index.js';
 import type { TopBody } from '../../bake/index.js';
 import { constant, withAir } from '../../bake/index.js';
 import type { Makeup, Top } from '../../geometry/index.js';
-import { DOUGH_DENSITY, DOUGH_KG_M3, doughComposition } from '../../geometry/index.js';
+import { DOUGH_DENSITY, DOUGH_KG_M3, chosenDough, doughComposition } from '../../geometry/index.js';
 import { crumbTraits, larderRow } from '../../larder/index.js';
 import type { PastrySpec } from '../../schema/index.js';
 import type { Figure, FigureSum } from '../../units/index.js';
@@ -18,7 +18,7 @@ const COARSE_SUGAR_BROWNS = 1.15;
 
 /** A sheet of pastry over the filling as the oven meets it. */
 export function pastryBody({ openShare }: Top, { pastry, larder }: TopBeside): TopBody {
-  const dough = larderRow(larder.doughs, pastry.dough);
+  const dough = chosenDough(pastry, larder);
   return {
     cover: 1,
     thicknessM: (pastry.thicknessMm / 1000) * dough.lifts,

@@ -1,16 +1,30 @@
 import type { ToppingBatch } from '../../geometry/index.js';
 import type { Larder, Topping } from '../../larder/index.js';
-import { cupG, gPerMl } from '../../larder/index.js';
-import type { OwnTopping } from '../../schema/index.js';
+import { cupG, EGG_G, gPerMl } from '../../larder/index.js';
+import type { OwnTopping, ToppingAmounts } from '../../schema/index.js';
+import type { FigureSum } from '../../units/index.js';
+import { AMOUNTS_SET, containedIn } from './crumb.js';
 import type { SlipLine } from '../slip-line.js';
 import { inCupsMl } from '../slip-line.js';
 
 /** What is mixed: the Larder's, or the baker's own parts in its way. */
-export const chosenTopping = (row: Topping, own: OwnTopping | undefined): Topping =>
-  own ? { ...row, ...own, contains: ['wheat', 'milk', ...(own.egg > 0 ? ['egg'] : [])] } : row;
+export function chosenTopping(row: Topping, { own, amounts }: OwnMix): Topping {
+  if (amounts) {
+    const { flourG, butterG, milkG, eggG } = amounts;
+    return { ...row, contains: containedIn({ wheat: flourG, milk: butterG + milkG, egg: eggG }) };
+  }
+  return own ? { ...row, ...own, contains: containedIn({ wheat: 100, milk: 100, egg: own.egg }) } : row;
+}
 
-/** An egg without its shell, g. Common practice, no source. */
-const EGG_G = 50;
+/** What the baker mixes otherwise than the Larder has it: parts, or the amounts themselves. */
+interface OwnMix {
+  readonly own?: OwnTopping;
+  readonly amounts?: ToppingAmounts;
+}
+
+/** Why a topping weighs what it weighs, where the baker said so. */
+export const amountsRule = (amounts: ToppingAmounts | undefined, rule: string, sum: FigureSum) =>
+  amounts ? { rule: AMOUNTS_SET, sum: [] } : { rule, sum };
 
 /** What to weigh for scones or batter. */
 export const toppingLines = (
@@ -35,7 +49,8 @@ export const toppingLines = (
     massG: eggG,
     volumeMl: inCupsMl(eggG, cupG.egg),
     buys: [{ label: 'Eggs', pieces: eggG / EGG_G }],
-    note: `about ${(eggG / EGG_G).toFixed(1)} eggs of ${EGG_G} g without shell`,
+    pieces: { count: eggG / EGG_G, word: 'egg' },
+    note: `of ${EGG_G} g without shell`,
   },
   { id: 'topping_leaven', label: 'Baking powder', massG: leavenG, volumeMl: leavenG / gPerMl.leaven },
   { id: 'topping_salt', label: 'Salt', massG: saltG, volumeMl: saltG / gPerMl.salt },

@@ -1,7 +1,9 @@
 import type { Crumb } from '../../larder/index.js';
 import { crumbTraits } from '../../larder/index.js';
+import type { CrumbAmounts } from '../../schema/index.js';
 import type { Makeup } from '../makeup.js';
 import { mixedMakeup } from '../makeup.js';
+import { mixedG } from '../pastry.js';
 
 /** A crumb topping in g. */
 export interface CrumbBatch {
@@ -51,6 +53,13 @@ export function crumbBatch(crumb: Crumb, surfaceCm2: number, cover: number): Cru
     surfaceCm2,
     thicknessCm: perCm2G / BULK_G_CM3,
   };
+}
+
+/** A crumb by what goes into it, over whatever it covers. */
+export function crumbFromAmounts(amounts: CrumbAmounts, surfaceCm2: number): CrumbBatch {
+  const massG = mixedG(amounts);
+  const perCm2G = massG / surfaceCm2;
+  return { ...amounts, massG, perCm2G, surfaceCm2, thicknessCm: perCm2G / BULK_G_CM3 };
 }
 
 /** Composition of a crumb as shares of its mass, for the bake. */

@@ -1,5 +1,5 @@
 export type { CrumbBatch } from './crumb.js';
-export { crumbBatch, crumbComposition, lumpGaps } from './crumb.js';
+export { crumbBatch, crumbComposition, crumbFromAmounts, lumpGaps } from './crumb.js';
 export type { CutOuts } from './cut-out.js';
 export { cutOutLabels, cutOutPoints, packCutOuts, placedPoints } from './cut-out.js';
 export { discForCapacityCm, foldFreeForm, juiceHeldG } from './free-form.js';
@@ -8,7 +8,7 @@ export { latticeCover, makeLattice } from './lattice.js';
 export type { Top, TopOf } from './top.js';
 export { topAs } from './top.js';
 export type { ToppingBatch } from './topping.js';
-export { toppingBatch, toppingComposition } from './topping.js';
+export { toppingBatch, toppingComposition, toppingFromAmounts } from './topping.js';
 export { lidTopFactor, usualVentShare, ventShare } from './vents.js';
 export type { WeaveStep } from './weave.js';
 export { weaveSteps } from './weave.js';

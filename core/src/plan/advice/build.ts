@@ -1,5 +1,6 @@
 import type { Advice, BuiltContext } from '../../forms/index.js';
 import { sentence, watch } from '../../forms/index.js';
+import { mixedG } from '../../geometry/index.js';
 
 /** How full the vessel is: too little, too much, and what would be left over. */
 function fillAdvice({ spec, form, filling, build }: BuiltContext): Advice[] {
@@ -90,6 +91,29 @@ function leftOverAdvice({ spec, filling }: BuiltContext): Advice[] {
   ];
 }
 
+/** Less dough than this is a trimming, g. Estimate. */
+const DOUGH_SHORT_G = 15;
+
+/** Dough by its amounts that does not do for base and top. */
+function doughShortAdvice({ spec, build }: BuiltContext): Advice[] {
+  const { amounts, batch = 1, doughFrom = 'mixed', thicknessMm } = spec.pastry;
+  const shortG = amounts ? build.dough.massG * batch - mixedG(amounts) : 0;
+  if (doughFrom !== 'mixed' || build.dough.massG <= 0 || shortG < DOUGH_SHORT_G) return [];
+  const share = 1 - shortG / (build.dough.massG * batch);
+  return [
+    {
+      id: 'dough_short',
+      station: 'pastry',
+      level: 'watch',
+      ...sentence(
+        `This dough is {0} short of base and top. Mix ${(1 / share).toFixed(1)} times as much, or roll it to {1}.`,
+        { value: shortG, unit: 'g' },
+        { value: thicknessMm * share, unit: 'mm' },
+      ),
+    },
+  ];
+}
+
 /** A bought disc that is smaller than what is to be cut from it. */
 function boughtDiscAdvice({ spec, form, build }: BuiltContext): Advice[] {
   const { doughFrom, boughtDiscCm } = spec.pastry;
@@ -151,6 +175,7 @@ export function buildAdvice(context: BuiltContext): Advice[] {
     ...fillAdvice(context),
     ...leftOverAdvice(context),
     ...boughtDiscAdvice(context),
+    ...doughShortAdvice(context),
     ...form.top.advice(build.top, context),
     ...gap,
     ...shell,

@@ -1,3 +1,4 @@
+import { chosenDough } from '../../geometry/index.js';
 import { isBaked } from '../../filling/index.js';
 import type { Advice, BuiltContext } from '../../forms/index.js';
 import { careAt } from '../../forms/index.js';
@@ -78,7 +79,7 @@ export function allergensOf({ spec, form, filling, build, larder }: BuiltContext
   const hasPastry = build.dough.massG > 0 || form.lined;
   const bought = spec.pastry.base === 'bought' || spec.pastry.doughFrom === 'bought';
   const found = new Set<string>([
-    ...(hasPastry ? larderRow(larder.doughs, spec.pastry.dough).contains : []),
+    ...(hasPastry ? chosenDough(spec.pastry, larder).contains : []),
     ...(form.washed ? larderRow(larder.washes, spec.pastry.wash).contains : []),
     ...form.top.contains(spec.form, larder),
     ...spec.filling.thickeners.flatMap(({ thickener }) => larder.thickeners.get(thickener)?.contains ?? []),

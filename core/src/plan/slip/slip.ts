@@ -1,4 +1,4 @@
-import { timesDough } from '../../geometry/index.js';
+import { timesDough, timesMixed } from '../../geometry/index.js';
 import { boughtMassG, stirredInG } from '../../filling/index.js';
 import type { BuiltContext, SlipGroup, SlipLine } from '../../forms/index.js';
 import { inCupsMl } from '../../forms/index.js';
@@ -53,7 +53,9 @@ function readyDough({ spec, larder, build }: BuiltContext): SlipLine[] {
 
 function pastryLines(context: BuiltContext): SlipLine[] {
   const { spec, larder, form, build } = context;
-  const dough = timesDough(build.dough, spec.pastry.batch ?? 1);
+  const { amounts, batch = 1 } = spec.pastry;
+  const mixed = timesMixed(spec.pastry, build.dough);
+  const dough = timesDough(build.dough, mixed);
   const row = larderRow(larder.doughs, spec.pastry.dough);
   const takesShell = form.lined && form.filled === 'dish';
   const shell = build.base || !takesShell ? [] : [boughtShell(spec)];
@@ -100,14 +102,18 @@ function pastryLines(context: BuiltContext): SlipLine[] {
       id: 'water',
       label: 'Ice water',
       massG: dough.waterLowG,
-      highG: dough.waterHighG,
       volumeMl: dough.waterLowG,
-      least: true,
-      note: `then by the spoon, up to ${withFraction(Math.round((dough.waterHighG - dough.waterLowG) / 7.5) / 2)} tbsp more`,
+      ...(!amounts && {
+        highG: dough.waterHighG,
+        least: true,
+        note: `then by the spoon, up to ${withFraction(Math.round((dough.waterHighG - dough.waterLowG) / 7.5) / 2)} tbsp more`,
+      }),
       figure: 'pastry.water',
     },
   ];
-  return lines.filter((line) => line.massG > NOTHING_G || line.bought);
+  return lines
+    .filter((line) => line.massG > NOTHING_G || line.bought)
+    .map((line) => (amounts && !line.bought ? { ...line, usesG: (line.massG * batch) / mixed } : line));
 }
 
 /** What goes on or into the dish beside what is eaten. */
