@@ -29,6 +29,8 @@ export {
   checkOwnFruit,
   checkOwnThickener,
   cupG,
+  EGG_G,
+  gPerMl,
   ownFigureRows,
   ownThickenerRows,
   larderRow,
@@ -171,6 +173,7 @@ export {
 } from './filling/index.js';
 
 export type {
+  ToppingBatch,
   Build,
   CutOuts,
   Lattice,

@@ -68,3 +68,54 @@ test('what cannot be is not taken, and stays to be mended', async ({ page }) => 
   );
   await expect(page.getByRole('button', { name: 'Type how much: Sugar' })).toBeFocused();
 });
+
+/** Half a cup of flour is 65 g, a stick of butter 113, a cup of oats 90, three spoons of corn starch 24. Common practice, no source. */
+test('a crumb and a dough are mixed as the recipe says, and any line of the slip is said there', async ({
+  page,
+}) => {
+  await newPie(page, 'My recipe');
+  await page.getByRole('radio', { name: 'crumb top' }).click();
+  await page.keyboard.press('5');
+  await page.getByRole('button', { name: 'Amounts of my recipe' }).click();
+  const amounts = page.getByRole('group', { name: 'Amounts of my recipe' });
+  await amounts.getByLabel(/^Flour/).fill('half a cup');
+  await amounts.getByLabel(/^Butter/).fill('a stick');
+  await amounts.getByLabel(/^Oats/).fill('a cup');
+  await expectAccessible(page, { within: STATION });
+  const onTop = slip(page).locator('section').filter({ hasText: 'On top' }).getByRole('listitem');
+  await expect(onTop.filter({ hasText: 'Plain flour' })).toContainText('65');
+  await expect(onTop.filter({ hasText: 'Butter' })).toContainText('113');
+  await expect(onTop.filter({ hasText: 'Rolled oats' })).toContainText('90');
+  await page.keyboard.press('Escape');
+
+  // Two shells from one mixing: what this pie leaves over.
+  await station(page, 'Pastry').click();
+  await page.getByRole('tab', { name: 'My recipe' }).click();
+  await page.getByRole('button', { name: 'Amounts of my recipe' }).click();
+  await amounts.getByLabel(/^Flour/).fill('300 g');
+  await amounts.getByLabel(/^Butter/).fill('2 sticks');
+  await amounts.getByLabel(/^Water/).fill('6 tbsp');
+  await expect(page.getByText(/left over/)).toBeVisible();
+  const pastry = slip(page).locator('section').filter({ hasText: 'Pastry' }).getByRole('listitem');
+  await expect(pastry.filter({ hasText: 'Cold butter' })).toContainText('226');
+  await expect(pastry.filter({ hasText: 'Ice water' })).toContainText('90');
+  await expectAccessible(page, { within: STATION });
+
+  // On the slip itself.
+  await slip(page)
+    .getByRole('button', { name: /^Corn starch.*Why/ })
+    .click();
+  const drawer = page.getByRole('dialog', { name: 'Corn starch' });
+  await drawer.getByLabel(/^Yours/).fill('3 tbsp');
+  await expect(drawer.getByText('Yours: everything else follows from it.')).toBeVisible();
+  await expectAccessible(page);
+  await page.keyboard.press('Enter');
+  await expect(drawer).toBeHidden();
+  await expect(slip(page).getByRole('button', { name: /^Corn starch: 24 g, yours/ })).toBeVisible();
+  await slip(page)
+    .getByRole('button', { name: /^Corn starch/ })
+    .click();
+  await drawer.getByRole('button', { name: 'Back to Mardle’s' }).click();
+  await page.keyboard.press('Escape');
+  await expect(slip(page).getByRole('button', { name: /^Corn starch.*yours/ })).toHaveCount(0);
+});

@@ -47,7 +47,6 @@ export const toppingLines = (
     id: 'topping_egg',
     label: 'Egg, beaten',
     massG: eggG,
-    volumeMl: inCupsMl(eggG, cupG.egg),
     buys: [{ label: 'Eggs', pieces: eggG / EGG_G }],
     pieces: { count: eggG / EGG_G, word: 'egg' },
     note: `of ${EGG_G} g without shell`,

@@ -1,6 +1,13 @@
 import { timesMixed, topAs } from '../../geometry/index.js';
 import type { CrumbBatch, ToppingBatch } from '../../geometry/index.js';
-import type { CrumbAmounts, DoughAmounts, FillingSpec, PieSpec, ToppingAmounts } from '../../schema/index.js';
+import type {
+  CrumbAmounts,
+  CrumbSpec,
+  DoughAmounts,
+  FillingSpec,
+  PieSpec,
+  ToppingAmounts,
+} from '../../schema/index.js';
 import { usualBuckle, usualCobbler, usualCrumb, usualStreusel } from '../../schema/index.js';
 import type { PiePlan } from '../plan.js';
 
@@ -160,17 +167,17 @@ const doughParts = {
 /**
  * What is mixed for the dough of a plan, by its amounts.
  * @param plan whose dough is mixed for it
- * @returns g of each; water as the least that it may take
+ * @returns g of each; water in the middle of what it may take
  * @example doughAmounts(plan).flourG
  */
 export function doughAmounts({ spec, build }: Pick<PiePlan, 'spec' | 'build'>): DoughAmounts {
   if (spec.pastry.amounts) return spec.pastry.amounts;
   const times = timesMixed(spec.pastry, build.dough);
-  const { flourG, butterG, waterLowG, saltG, sugarG, otherG } = build.dough;
+  const { flourG, butterG, waterLowG, waterHighG, saltG, sugarG, otherG } = build.dough;
   return {
     flourG: kept(flourG * times),
     butterG: kept(butterG * times),
-    waterG: kept(waterLowG * times),
+    waterG: kept(((waterLowG + waterHighG) / 2) * times),
     saltG: kept(saltG * times),
     sugarG: kept(sugarG * times),
     otherG: kept(otherG * times),
@@ -229,48 +236,61 @@ const withForm = (spec: PieSpec, part: Partial<PieSpec['form']>): PieSpec => ({
   form: { ...spec.form, ...part },
 });
 
+/** The crumb of a pie, or the streusel of its batter: what was chosen of it, and what is mixed. */
+function crumbIn({ spec, build }: PiePlan) {
+  const batter = topAs('batter', build.top);
+  if (!batter) {
+    const set = (crumb: CrumbSpec): PieSpec => withForm(spec, { crumb });
+    return {
+      field: 'crumb',
+      chosen: spec.form.crumb ?? usualCrumb,
+      mixed: topAs('crumb', build.top)?.crumb,
+      set,
+    };
+  }
+  const buckle = spec.form.buckle ?? usualBuckle;
+  const set = (streusel: CrumbSpec): PieSpec => withForm(spec, { buckle: { ...buckle, streusel } });
+  return { field: 'buckle.streusel', chosen: buckle.streusel ?? usualStreusel, mixed: batter.streusel, set };
+}
+
 const crumbLine: LineKind = {
   ids: /^crumb_(\w+)$/,
-  amount: ({ spec, build }, key) => {
-    const isStreusel = topAs('batter', build.top) !== null;
-    const crumb = isStreusel ? spec.form.buckle?.streusel : spec.form.crumb;
-    return {
-      isOwn: crumb?.amounts !== undefined,
-      canGoBack: true,
-      limit: `form.${isStreusel ? 'buckle.streusel' : 'crumb'}.amounts.${key}G`,
-    };
+  amount: (plan, key) => {
+    const { field, chosen } = crumbIn(plan);
+    return { isOwn: chosen.amounts !== undefined, canGoBack: true, limit: `form.${field}.amounts.${key}G` };
   },
-  change: ({ spec, build }, key, massG) => {
-    const batter = topAs('batter', build.top);
-    const crumb = batter ? batter.streusel : topAs('crumb', build.top)?.crumb;
-    const amounts = massG === null || !crumb ? undefined : { ...crumbAmounts(crumb), [`${key}G`]: massG };
-    if (!batter) return withForm(spec, { crumb: { ...(spec.form.crumb ?? usualCrumb), amounts } });
-    const buckle = spec.form.buckle ?? usualBuckle;
-    return withForm(spec, {
-      buckle: { ...buckle, streusel: { ...(buckle.streusel ?? usualStreusel), amounts } },
-    });
+  change: (plan, key, massG) => {
+    const { chosen, mixed, set } = crumbIn(plan);
+    const before = chosen.amounts ?? (mixed ? crumbAmounts(mixed) : undefined);
+    const amounts = massG === null || !before ? undefined : { ...before, [`${key}G`]: massG };
+    return set({ ...chosen, amounts });
   },
 };
 
+/** The scones of a cobbler or the batter of a buckle: what was chosen of it, and what is mixed. */
+function toppingIn({ spec, build }: PiePlan) {
+  const batter = topAs('batter', build.top)?.batter;
+  const { buckle = usualBuckle, cobbler = usualCobbler } = spec.form;
+  const set = (amounts: ToppingAmounts | undefined): PieSpec =>
+    withForm(spec, batter ? { buckle: { ...buckle, amounts } } : { cobbler: { ...cobbler, amounts } });
+  return {
+    field: batter ? 'buckle' : 'cobbler',
+    own: (batter ? buckle : cobbler).amounts,
+    mixed: batter ?? topAs('scones', build.top)?.scones,
+    set,
+  };
+}
+
 const toppingLine: LineKind = {
   ids: /^topping_(\w+)$/,
-  amount: ({ spec, build }, key) => {
-    const isBatter = topAs('batter', build.top) !== null;
-    const mix = isBatter ? spec.form.buckle : spec.form.cobbler;
-    return {
-      isOwn: mix?.amounts !== undefined,
-      canGoBack: true,
-      limit: `form.${isBatter ? 'buckle' : 'cobbler'}.amounts.${key}G`,
-    };
+  amount: (plan, key) => {
+    const { field, own } = toppingIn(plan);
+    return { isOwn: own !== undefined, canGoBack: true, limit: `form.${field}.amounts.${key}G` };
   },
-  change: ({ spec, build }, key, massG) => {
-    const batter = topAs('batter', build.top)?.batter;
-    const topping = batter ?? topAs('scones', build.top)?.scones;
-    const amounts =
-      massG === null || !topping ? undefined : { ...toppingAmounts(topping), [`${key}G`]: massG };
-    return batter
-      ? withForm(spec, { buckle: { ...(spec.form.buckle ?? usualBuckle), amounts } })
-      : withForm(spec, { cobbler: { ...(spec.form.cobbler ?? usualCobbler), amounts } });
+  change: (plan, key, massG) => {
+    const { own, mixed, set } = toppingIn(plan);
+    const before = own ?? (mixed ? toppingAmounts(mixed) : undefined);
+    return set(massG === null || !before ? undefined : { ...before, [`${key}G`]: massG });
   },
 };
 

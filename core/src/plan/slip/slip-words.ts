@@ -22,6 +22,14 @@ const FEW_PIECES = 5;
 const countText = (count: number): string =>
   count < FEW_PIECES ? withFraction(Math.max(0.5, Math.round(count * 2) / 2)) : String(Math.round(count));
 
+/** "about 4"; of whole ones what they are: "1 egg". */
+function piecesText({ count, word }: NonNullable<SlipLine['pieces']>): string {
+  if (count < LEAST_PIECES) return '';
+  const whole = Math.round(count);
+  const isWhole = word === 'egg' && Math.abs(count - whole) < 1e-6;
+  return isWhole ? `${whole} ${whole === 1 ? word : `${word}s`}` : `about ${countText(count)}`;
+}
+
 /**
  * What a line of the slip says.
  * @param line of a plan's slip
@@ -34,14 +42,13 @@ export function slipWords(line: SlipLine, units: UnitSystem, first: SaidFirst = 
   const shown = line.bought ? { number: '1', unit: '' } : show(line.massG, 'g', units);
   const high = line.highG === undefined ? null : show(line.highG, 'g', units);
   const volume = line.volumeMl === undefined ? null : household(line.volumeMl, line.least);
-  const count =
-    line.pieces && line.pieces.count >= LEAST_PIECES ? `about ${countText(line.pieces.count)}` : '';
+  const count = line.pieces ? piecesText(line.pieces) : '';
   const number = high && high.number !== shown.number ? `${shown.number}–${high.number}` : shown.number;
   const weight = { number, unit: shown.unit };
   const [large, small] = first === 'measure' && volume ? [volume, weight] : [weight, volume];
   return {
     ...large,
-    measure: small ? [`${small.number} ${small.unit}`.trim(), count].filter(Boolean).join(' · ') : '',
+    measure: [small ? `${small.number} ${small.unit}`.trim() : '', count].filter(Boolean).join(' · '),
     buy: line.boughtG === undefined ? '' : `buy ${showText(line.boughtG, 'g', units)}`,
     note: line.note ?? '',
   };

@@ -1,5 +1,5 @@
 import type { PieResponse } from '@mardle/contract';
-import type { PieSpec, Station } from '@mardle/core';
+import type { PiePlan, PieSpec, Station } from '@mardle/core';
 import { stations } from '@mardle/core';
 import { useThrottledValue } from '@mantine/hooks';
 import { IconPin } from '@tabler/icons-react';
@@ -20,6 +20,7 @@ import { benchParts, bringIntoView, goToSlip, Jump } from './Jump.js';
 import type { Picture } from './PiePicture.js';
 import { PiePicture, pictureOf, pictures } from './PiePicture.js';
 import { PaperSlip } from './print/PaperSlip.js';
+import { LineAmount } from './Slip/LineAmount.js';
 import { Slip } from './Slip/Slip.js';
 import { FruitStation } from './stations/FruitStation.js';
 import { JuiceStation } from './stations/JuiceStation.js';
@@ -40,6 +41,12 @@ interface BenchProps {
   readonly pie: PieResponse;
   readonly spec: PieSpec;
   readonly kitchen: KitchenFigures;
+}
+
+/** A line of the slip and how its amount is said; null when it is not on the slip. */
+function lineStory(plan: PiePlan | null, id: string) {
+  const line = plan?.slip.flatMap(({ lines }) => lines).find((one) => one.id === id);
+  return plan && line ? { title: line.label, field: <LineAmount plan={plan} line={line} /> } : null;
 }
 
 /** The bench: work line above, the open station left, the picture that shows what it decides and the slip right. */
@@ -145,7 +152,7 @@ export function Bench({ pie, spec, kitchen }: BenchProps) {
           </div>
         </div>
         <Jump />
-        <WhyDrawer figures={plan?.figures ?? {}} />
+        <WhyDrawer figures={plan?.figures ?? {}} ofLine={(line) => lineStory(plan, line)} />
       </div>
       {plan && <PaperSlip pieId={pie.id} plan={plan} />}
     </MeasuresPlace>

@@ -1,5 +1,5 @@
 import type { Unit } from '@mardle/core';
-import { gasMarkC } from '@mardle/core';
+import { EGG_G, gasMarkC } from '@mardle/core';
 import Qty from 'js-quantities';
 
 /** What a unit of core is called by the parser of units; others are typed as bare numbers. */
@@ -20,6 +20,8 @@ const words: readonly (readonly [RegExp, string])[] = [
   [/(teaspoons?|tsps?)\b\.?/gi, 'tsp'],
   [/\bcups?\b/gi, 'cu'],
   [/\bsticks?\b/gi, 'stick'],
+  [/\bpinch(?:es)?\b/gi, 'pinch'],
+  [/\beggs?\b/gi, 'egg'],
   [/\blit(?:er|re)s?\b/gi, 'l'],
   [/(pounds?|lbs?)\b\.?/gi, 'lb'],
   [/(ounces?|ozs?)\b\.?/gi, 'oz'],
@@ -79,8 +81,16 @@ export function readNumber(text: string): number | null {
 
 /** What a stick of butter weighs, g: half a US cup (R11). Common practice, no source. */
 const STICK_G = 113;
+/** Things that are counted and weighed, g. */
+const pieceG: Readonly<Partial<Record<string, number>>> = { stick: STICK_G, egg: EGG_G };
 /** Cups and spoons as the tables of weights count them, mL: a cup of sugar is 200 g as it goes in and as the slip says it. */
-const measuresMl: Readonly<Partial<Record<string, number>>> = { cu: 240, tbsp: 15, tsp: 5 };
+const measuresMl: Readonly<Partial<Record<string, number>>> = {
+  cu: 240,
+  tbsp: 15,
+  tsp: 5,
+  // A sixteenth of a teaspoon. Common practice, no source.
+  pinch: 5 / 16,
+};
 const CUP_ML = 240;
 
 /** Millilitres of an amount in a unit of volume. */
@@ -92,7 +102,8 @@ function readOne(amount: string, unitText: string, unit: Unit, cupG: number | un
   const number = readNumber(amount);
   const target = parsed[unit];
   if (number === null || !target) return null;
-  if (unit === 'g' && unitText === 'stick') return number * STICK_G;
+  const onePieceG = pieceG[unitText];
+  if (unit === 'g' && onePieceG !== undefined) return number * onePieceG;
   if (unit === 'g' && cupG !== undefined && isVolume(unitText))
     return (inMl(number, unitText) * cupG) / CUP_ML;
   try {
@@ -102,7 +113,7 @@ function readOne(amount: string, unitText: string, unit: Unit, cupG: number | un
   }
 }
 
-const isVolume = (unitText: string): boolean => ['cu', 'tbsp', 'tsp', 'ml', 'l'].includes(unitText);
+const isVolume = (unitText: string): boolean => ['cu', 'tbsp', 'tsp', 'pinch', 'ml', 'l'].includes(unitText);
 
 const GAS_MARK = /^\s*gas\s*(?:mark)?\s*(½|1\/2|\d)\s*$/i;
 

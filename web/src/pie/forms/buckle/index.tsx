@@ -1,6 +1,7 @@
-import type { BuckleSpec, PiePlan } from '@mardle/core';
+import type { BuckleSpec, CrumbAmounts, PiePlan } from '@mardle/core';
 import {
   builtInLarder,
+  crumbAmounts,
   larderRow,
   showText,
   topAs,
@@ -22,6 +23,7 @@ import { Above, spreadOver } from '../shared/Above.js';
 import above from '../shared/Above.module.css';
 import { OutlineShape } from '../shared/TopShape.js';
 import { fleshColour } from '../../../shared/format/fruitColours.js';
+import { OwnAmounts } from '../shared/OwnAmounts.js';
 import { OwnToppingPart } from '../shared/OwnTopping.js';
 import { OnSlice } from '../shared/Pastry.js';
 import { sliceFrame, topFrame } from '../shared/top-frame.js';
@@ -40,6 +42,7 @@ function BatterPart({ spec, plan }: StationProps) {
   const set = (part: Partial<BuckleSpec>): void => changeFormSpec({ buckle: { ...chosen, ...part } });
   const row = larderRow(builtInLarder.toppings, 'batter');
   const { streusel } = chosen;
+  const top = plan ? topAs('batter', plan.build.top) : null;
   const units = useSettings((state) => state.units);
   const massOf = (id: string): string => {
     const figure = figures[id];
@@ -48,15 +51,17 @@ function BatterPart({ spec, plan }: StationProps) {
   return (
     <>
       <div className={classes.row}>
-        <Dial
-          label="Batter"
-          value={chosen.perFruit}
-          stops={batterStops}
-          hair={0.05}
-          shown={massOf('topping.mass')}
-          onChange={(perFruit) => set({ perFruit })}
-        />
-        {streusel && (
+        {!chosen.amounts && (
+          <Dial
+            label="Batter"
+            value={chosen.perFruit}
+            stops={batterStops}
+            hair={0.05}
+            shown={massOf('topping.mass')}
+            onChange={(perFruit) => set({ perFruit })}
+          />
+        )}
+        {streusel && !streusel.amounts && (
           <Dial
             label="Streusel"
             value={streusel.cover}
@@ -87,7 +92,25 @@ function BatterPart({ spec, plan }: StationProps) {
           set({ streusel: school === NONE ? undefined : { ...(streusel ?? usualStreusel), school } })
         }
       />
-      <OwnToppingPart limit="form.buckle.own" row={row} own={chosen.own} onChange={(own) => set({ own })} />
+      <OwnToppingPart
+        path="form.buckle"
+        row={row}
+        chosen={chosen}
+        mixed={top?.batter}
+        flourCupG={spec.flourCupG}
+        onChange={set}
+      />
+      {streusel && (
+        <OwnAmounts<CrumbAmounts>
+          called="Streusel of my recipe"
+          limit="form.buckle.streusel.amounts"
+          flourCupG={spec.flourCupG}
+          amounts={streusel.amounts}
+          mixed={top?.streusel ? crumbAmounts(top.streusel) : null}
+          back="As much as covers it"
+          onChange={(amounts) => set({ streusel: { ...streusel, amounts } })}
+        />
+      )}
     </>
   );
 }

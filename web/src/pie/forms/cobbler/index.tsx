@@ -25,14 +25,16 @@ function SconePart({ spec, plan }: StationProps) {
   return (
     <>
       <div className={classes.row}>
-        <Dial
-          label="Cover"
-          value={cover}
-          stops={sconeStops}
-          hair={0.05}
-          shown={`${Math.round(100 * cover)} %`}
-          onChange={(next) => set({ cover: next })}
-        />
+        {!chosen.amounts && (
+          <Dial
+            label="Cover"
+            value={cover}
+            stops={sconeStops}
+            hair={0.05}
+            shown={`${Math.round(100 * cover)} %`}
+            onChange={(next) => set({ cover: next })}
+          />
+        )}
         <div className={classes.facts}>
           <p>
             <Fig figure={figures['topping.mass']} band /> of scone dough; <Fig figure={figures['top.open']} />{' '}
@@ -41,7 +43,14 @@ function SconePart({ spec, plan }: StationProps) {
           <p>{row.how} It is done when a heap pulled apart is dry inside.</p>
         </div>
       </div>
-      <OwnToppingPart limit="form.cobbler.own" row={row} own={chosen.own} onChange={(own) => set({ own })} />
+      <OwnToppingPart
+        path="form.cobbler"
+        row={row}
+        chosen={chosen}
+        mixed={plan ? topAs('scones', plan.build.top)?.scones : undefined}
+        flourCupG={spec.flourCupG}
+        onChange={set}
+      />
     </>
   );
 }

@@ -1,5 +1,5 @@
-import type { CrumbSpec, OwnCrumb } from '@mardle/core';
-import { builtInLarder, showText, usualCrumb } from '@mardle/core';
+import type { CrumbAmounts, CrumbSpec, OwnCrumb } from '@mardle/core';
+import { builtInLarder, crumbAmounts, showText, topAs, usualCrumb } from '@mardle/core';
 import { Choice } from '../../../shared/ui/Choice/Choice.js';
 import { Dial } from '../../../shared/ui/Dial/Dial.js';
 import { Fig } from '../../../shared/ui/Figure/Fig.js';
@@ -8,6 +8,7 @@ import type { StationProps } from '../../../state/changeSpec.js';
 import { changeFormSpec } from '../../../state/changeSpec.js';
 import { coverStops, lumpStops } from '../../words.js';
 import { lumpSizeCm } from './lump.js';
+import { OwnAmounts } from './OwnAmounts.js';
 import { OwnMix } from './OwnMix.js';
 import classes from '../../../shared/ui/stations.module.css';
 
@@ -29,6 +30,7 @@ export function CrumbPart({ spec, plan }: StationProps) {
   const set = (part: Partial<CrumbSpec>): void => changeFormSpec({ crumb: { ...chosen, ...part } });
   const amount = figures['crumb.mass'];
   const lumpCm = lumpSizeCm(spec.form);
+  const mixed = plan && topAs('crumb', plan.build.top)?.crumb;
   return (
     <>
       <Choice
@@ -42,14 +44,16 @@ export function CrumbPart({ spec, plan }: StationProps) {
         onChange={(school) => set({ school })}
       />
       <div className={classes.row}>
-        <Dial
-          label="Cover"
-          value={chosen.cover}
-          stops={coverStops}
-          hair={0.05}
-          shown={amount ? showText(amount.value, amount.unit, units) : '…'}
-          onChange={(cover) => set({ cover })}
-        />
+        {!chosen.amounts && (
+          <Dial
+            label="Cover"
+            value={chosen.cover}
+            stops={coverStops}
+            hair={0.05}
+            shown={amount ? showText(amount.value, amount.unit, units) : '…'}
+            onChange={(cover) => set({ cover })}
+          />
+        )}
         <Dial
           label="Lumps"
           value={lumpCm}
@@ -66,14 +70,28 @@ export function CrumbPart({ spec, plan }: StationProps) {
           {crumb && <p>{crumb.how} Bare fruit burns: strew to the edge, do not pack it.</p>}
         </div>
       </div>
-      <OwnMix
-        limit="form.crumb.own"
-        labels={ownParts}
-        own={chosen.own}
-        usual={crumb ? { ...crumb, salt: 1, spice: 0 } : undefined}
-        onChange={(own) => set({ own })}
-        back="As the school has it"
-      />
+      <div className={classes.row}>
+        {!chosen.amounts && (
+          <OwnMix
+            limit="form.crumb.own"
+            labels={ownParts}
+            own={chosen.own}
+            usual={crumb ? { ...crumb, salt: 1, spice: 0 } : undefined}
+            onChange={(own) => set({ own })}
+            back="As the school has it"
+          />
+        )}
+        {!chosen.own && (
+          <OwnAmounts<CrumbAmounts>
+            limit="form.crumb.amounts"
+            flourCupG={spec.flourCupG}
+            amounts={chosen.amounts}
+            mixed={mixed ? crumbAmounts(mixed) : null}
+            back="As much as covers it"
+            onChange={(amounts) => set({ amounts })}
+          />
+        )}
+      </div>
     </>
   );
 }

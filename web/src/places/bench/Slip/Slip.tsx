@@ -1,6 +1,6 @@
-import type { PiePlan, SlipLine } from '@mardle/core';
-import { showText, slipWords } from '@mardle/core';
-import { IconPrinter, IconRulerMeasure } from '@tabler/icons-react';
+import type { PiePlan, SlipAmount, SlipLine } from '@mardle/core';
+import { showText, slipAmount, slipWords } from '@mardle/core';
+import { IconPencil, IconPrinter, IconRulerMeasure } from '@tabler/icons-react';
 import { ActionIcon } from '@mantine/core';
 import { memo, useState } from 'react';
 import { useSettings } from '../../../state/settings.js';
@@ -85,7 +85,7 @@ const SlipLines = memo(function SlipLines({
           <h3>{group.title}</h3>
           <ul>
             {group.lines.map((line) => (
-              <Line key={line.id} pieId={pieId} line={line} />
+              <Line key={line.id} pieId={pieId} line={line} amount={slipAmount(plan, line.id)} />
             ))}
           </ul>
         </section>
@@ -99,19 +99,26 @@ const SlipLines = memo(function SlipLines({
   );
 });
 
-function Line({ pieId, line }: { readonly pieId: string; readonly line: SlipLine }) {
+interface LineProps {
+  readonly pieId: string;
+  readonly line: SlipLine;
+  /** Null for what cannot be said otherwise. */
+  readonly amount: SlipAmount | null;
+}
+
+function Line({ pieId, line, amount }: LineProps) {
   const units = useSettings((state) => state.units);
   const first = useSettings((state) => state.first);
   const key = `${pieId}/${line.id}`;
   const weighed = useTicks((state) => state.weighed[key]);
   const toggle = useTicks((state) => state.toggle);
-  const open = useWhy((state) => state.open);
+  const openLine = useWhy((state) => state.openLine);
   const { number, unit, measure, buy, note } = slipWords(line, units, first);
   const shownAmount = `${number} ${unit}`;
   const ticked = weighed === shownAmount;
   const small = [measure, buy, line.bought ? note : ''].filter(Boolean).join('; ');
   const whole = [measure, note, buy].filter(Boolean).join('; ');
-  const amount = (
+  const shown = (
     <>
       <span key={number} className={classes.number}>
         {number}
@@ -134,19 +141,20 @@ function Line({ pieId, line }: { readonly pieId: string; readonly line: SlipLine
           )}
         </span>
       </label>
-      {line.figure ? (
+      {line.figure || amount ? (
         <button
           type="button"
           className={classes.amount}
-          title="Why? (?)"
-          aria-label={`${line.label}: ${showText(line.massG, 'g', units)}. Why?`}
-          onClick={() => line.figure && open(line.figure)}
-          onKeyDown={onWhyKey(() => line.figure && open(line.figure))}
+          title={amount ? 'Why, or say another amount (?)' : 'Why? (?)'}
+          aria-label={`${line.label}: ${showText(line.massG, 'g', units)}${amount?.isOwn ? ', yours' : ''}. ${line.figure ? 'Why?' : 'Another amount?'}`}
+          onClick={() => openLine(line.id, line.figure)}
+          onKeyDown={onWhyKey(() => openLine(line.id, line.figure))}
         >
-          {amount}
+          {amount?.isOwn && <IconPencil size={13} className={classes.yours} aria-hidden />}
+          {shown}
         </button>
       ) : (
-        <span className={classes.amount}>{amount}</span>
+        <span className={classes.amount}>{shown}</span>
       )}
     </li>
   );

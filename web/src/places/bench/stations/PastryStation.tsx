@@ -1,9 +1,10 @@
-import type { BaseSource, DishCoat, DoughSource, PieSpec } from '@mardle/core';
+import type { BaseSource, DishCoat, DoughAmounts, DoughSource, PieSpec } from '@mardle/core';
 import {
   baseSources,
   builtInLarder,
   changeBase,
   dishCoats,
+  doughAmounts,
   doughSources,
   formOf,
   showText,
@@ -12,11 +13,13 @@ import {
 import { useState } from 'react';
 import { Choice } from '../../../shared/ui/Choice/Choice.js';
 import { Dial } from '../../../shared/ui/Dial/Dial.js';
+import { Fig } from '../../../shared/ui/Figure/Fig.js';
 import { Tabs } from '../../../shared/ui/Tabs.js';
 import { useSettings } from '../../../state/settings.js';
 import type { StationProps } from '../../../state/changeSpec.js';
 import { changePastry, changeSpec } from '../../../state/changeSpec.js';
 import { batchStops, thicknessStops } from '../../../pie/words.js';
+import { OwnAmounts } from '../../../pie/forms/shared/OwnAmounts.js';
 import { DoughForDay } from './pastry/DayDough.js';
 import { DoughFacts } from './pastry/DoughFacts.js';
 import { QuantityField } from '../../../shared/ui/QuantityField.js';
@@ -146,16 +149,59 @@ function DoughPart({ spec, plan }: StationProps) {
           shown={showText(pastry.thicknessMm, 'mm', units)}
           onChange={(thicknessMm) => changePastry({ thicknessMm })}
         />
-        <Dial
-          label="Mixed for"
-          value={batch}
-          stops={batchStops}
-          hair={1}
-          shown={one > 1 ? `${batch * one} hand pies` : batch === 1 ? 'this pie' : `${batch} pies`}
-          onChange={(next) => changePastry({ batch: Math.round(next) })}
-        />
+        {!pastry.amounts && (
+          <Dial
+            label="Mixed for"
+            value={batch}
+            stops={batchStops}
+            hair={1}
+            shown={one > 1 ? `${batch * one} hand pies` : batch === 1 ? 'this pie' : `${batch} pies`}
+            onChange={(next) => changePastry({ batch: Math.round(next) })}
+          />
+        )}
         <DoughFacts spec={spec} plan={plan} />
       </div>
+    </>
+  );
+}
+
+/** The dough of the baker's recipe, by its amounts, and what they come to. */
+function RecipePart({ spec, plan }: StationProps) {
+  const { pastry } = spec;
+  const figures = plan?.figures ?? {};
+  const left = figures['pastry.left'];
+  const { flourG = 0, butterG = 0, waterG = 0 } = pastry.amounts ?? {};
+  const per100 = (massG: number): number => Math.round((100 * massG) / flourG);
+  return (
+    <>
+      <OwnAmounts<DoughAmounts>
+        limit="pastry.amounts"
+        flourCupG={spec.flourCupG}
+        amounts={pastry.amounts}
+        mixed={plan && plan.build.dough.massG > 0 ? doughAmounts(plan) : null}
+        back="As much as it takes"
+        onChange={(amounts) => changePastry({ amounts, batch: undefined, doughFrom: 'mixed' })}
+      />
+      {pastry.amounts ? (
+        <div className={classes.facts}>
+          <p>
+            It makes <Fig figure={figures['pastry.batch']} />; this pie takes{' '}
+            <Fig figure={figures['pastry.dough']} />
+            {left && (
+              <>
+                {left.label === 'Dough left over' ? ', left over ' : ', missing '}
+                <Fig figure={left} />
+              </>
+            )}
+            . To 100 of flour it has {per100(butterG)} of butter and {per100(waterG)} of water.
+          </p>
+        </div>
+      ) : (
+        <p className={classes.plain}>
+          Mardle mixes as much as base and top take. With the amounts of your own recipe it says how far they
+          go.
+        </p>
+      )}
     </>
   );
 }
@@ -167,6 +213,7 @@ export function PastryStation({ spec, plan }: StationProps) {
       label="Pastry"
       leaves={[
         { id: 'dough', word: 'Dough', content: () => <DoughPart spec={spec} plan={plan} /> },
+        { id: 'recipe', word: 'My recipe', content: () => <RecipePart spec={spec} plan={plan} /> },
         { id: 'ready', word: 'There already', content: () => <ReadyPart spec={spec} /> },
         { id: 'day', word: 'Dough for a day', content: () => <DoughForDay spec={spec} plan={plan} /> },
       ]}

@@ -2,6 +2,7 @@ import { Button, Drawer } from '@mantine/core';
 import type { Figure, Input } from '@mardle/core';
 import { saidIn, showText } from '@mardle/core';
 import { IconArrowLeft } from '@tabler/icons-react';
+import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { useSettings } from '../../../state/settings.js';
 import { useWhy } from '../../../state/why.js';
@@ -10,31 +11,36 @@ import classes from './WhyDrawer.module.css';
 
 interface WhyDrawerProps {
   readonly figures: Readonly<Record<string, Figure>>;
+  /** What stands over the story of a line of the slip: what it is called, and how its amount is said. */
+  readonly ofLine?: (line: string) => { readonly title: string; readonly field: ReactNode } | null;
 }
 
 /** The story of a figure: rule, inputs as links to their own stories, source, band. */
-export function WhyDrawer({ figures }: WhyDrawerProps) {
-  const opened = useWhy((state) => state.trail.length > 0);
+export function WhyDrawer({ figures, ofLine }: WhyDrawerProps) {
+  const opened = useWhy((state) => state.trail.length > 0 || state.line !== null);
   // A closed drawer costs nothing while a dial turns.
-  return opened ? <OpenDrawer figures={figures} /> : null;
+  return opened ? <OpenDrawer figures={figures} {...(ofLine && { ofLine })} /> : null;
 }
 
-function OpenDrawer({ figures }: WhyDrawerProps) {
+function OpenDrawer({ figures, ofLine }: WhyDrawerProps) {
   const units = useSettings((state) => state.units);
-  const { trail, back, close, follow } = useWhy();
+  const { trail, line, back, close, follow } = useWhy();
   useFocusBack();
   const id = trail.at(-1);
   const figure = id === undefined ? undefined : figures[id];
+  // Further on in the trail it is another figure's story.
+  const said = line !== null && trail.length < 2 ? (ofLine?.(line) ?? null) : null;
   return (
     <Drawer
-      opened={figure !== undefined}
+      opened={figure !== undefined || said !== null}
       onClose={close}
       position="right"
       size={400}
-      title={figure?.label ?? ''}
+      title={said?.title ?? figure?.label ?? ''}
       closeButtonProps={{ 'aria-label': 'Close' }}
       overlayProps={{ backgroundOpacity: 0.2 }}
     >
+      {said?.field}
       {figure && (
         <div className={classes.story}>
           {trail.length > 1 && (

@@ -13,10 +13,16 @@ export function DoughFacts({ spec, plan }: StationProps) {
   const batch = spec.pastry.batch ?? 1;
   const base = figures['pastry.base_mass'];
   const top = figures['pastry.top_mass'];
+  const left = figures['pastry.left'];
   return (
     <div className={classes.facts}>
       <p>
         Dough in all <Fig figure={figures['pastry.batch']} band />
+        {left && (
+          <>
+            , {left.label === 'Dough left over' ? 'left over' : 'missing'} <Fig figure={left} />
+          </>
+        )}
         {batch > 1 && (
           <>
             , <Fig figure={figures['pastry.dough']} /> for each
