@@ -35,9 +35,13 @@ const jsonIn = (
 
 for (const { name, plain } of jsonIn('docs/examples'))
   print(name, planPie(plain as Parameters<typeof planPie>[0]));
-for (let seed = 1; seed <= DRAWN_PIES; seed++) {
+let drawn = 0;
+// Three of four that are drawn cannot be planned: why not is a figure too, but no plan.
+for (let seed = 1; drawn < DRAWN_PIES; seed++) {
   const spec = anyPie(drawsFrom(seed));
-  print(`drawn pie ${seed}`, seed <= BAKED_OF_DRAWN ? planPie(spec) : draftPlan(spec));
+  const draft = draftPlan(spec);
+  if (draft.ok) drawn += 1;
+  print(`drawn pie ${seed}`, draft.ok && drawn <= BAKED_OF_DRAWN ? planPie(spec) : draft);
 }
 for (const { name, path, plain } of jsonIn('docs/examples/days'))
   print(name, await answerDay(path, plain, 1));

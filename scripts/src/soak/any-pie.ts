@@ -23,6 +23,9 @@ import {
   saucerResults,
   setNames,
   starterSpec,
+  usualBuckle,
+  usualCobbler,
+  usualCrumb,
   stripStyles,
 } from '@mardle/core';
 import { random } from '../system/random.js';
@@ -96,8 +99,54 @@ function anyDish({ between, oneOf }: Draws): DishSpec {
   };
 }
 
+/** Any amounts of some things, g; flour of doughs and batters at least 20. */
+const amountsOf = <const Names extends readonly string[]>(
+  { between, next }: Draws,
+  names: Names,
+  leastFlourG: number,
+) =>
+  Object.fromEntries(
+    names.map((name) => [
+      name,
+      name === 'flourG' ? between(leastFlourG, 1500) : next() < 0.3 ? 0 : between(0, 600),
+    ]),
+  ) as Readonly<Record<Names[number], number>>;
+
+/** The same pie, some of its mixtures by amounts. */
+function withAmounts(pie: PieSpec, draws: Draws): PieSpec {
+  const { orLeftOut } = draws;
+  const crumb = { ...usualCrumb, ...pie.form.crumb };
+  const topping = ['flourG', 'butterG', 'sugarG', 'milkG', 'eggG', 'leavenG', 'saltG', 'spiceG'] as const;
+  return {
+    ...pie,
+    pastry: {
+      ...pie.pastry,
+      amounts: orLeftOut(() =>
+        amountsOf(draws, ['flourG', 'butterG', 'waterG', 'saltG', 'sugarG', 'otherG'], 20),
+      ),
+    },
+    form: {
+      ...pie.form,
+      crumb: {
+        ...crumb,
+        amounts: orLeftOut(() =>
+          amountsOf(draws, ['flourG', 'butterG', 'sugarG', 'oatsG', 'nutsG', 'saltG', 'spiceG'], 0),
+        ),
+      },
+      cobbler: {
+        ...usualCobbler,
+        ...pie.form.cobbler,
+        amounts: orLeftOut(() => amountsOf(draws, topping, 20)),
+      },
+      buckle: { ...usualBuckle, ...pie.form.buckle, amounts: orLeftOut(() => amountsOf(draws, topping, 20)) },
+    },
+  };
+}
+
 /** A pie with every field anywhere within its limits, and a little past some. */
-export function anyPie(draws: Draws): PieSpec {
+export const anyPie = (draws: Draws): PieSpec => withAmounts(anyFields(draws), draws);
+
+function anyFields(draws: Draws): PieSpec {
   const { between, next, oneOf, orLeftOut, orNull, several } = draws;
   return {
     ...starterSpec,

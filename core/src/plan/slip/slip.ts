@@ -102,9 +102,9 @@ function pastryLines(context: BuiltContext): SlipLine[] {
       id: 'water',
       label: 'Ice water',
       massG: dough.waterLowG,
+      ...(!amounts && { highG: dough.waterHighG }),
       volumeMl: dough.waterLowG,
       ...(!amounts && {
-        highG: dough.waterHighG,
         least: true,
         note: `then by the spoon, up to ${withFraction(Math.round((dough.waterHighG - dough.waterLowG) / 7.5) / 2)} tbsp more`,
       }),
