@@ -43,6 +43,7 @@ const full = {
     ...starterSpec.pastry,
     batch: 2,
     boughtDiscCm: 32,
+    coarseSugarG: 12,
     amounts: { flourG: 300, butterG: 200, waterG: 90, saltG: 4, sugarG: 0, otherG: 0 },
   },
   filling: {

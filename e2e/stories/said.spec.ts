@@ -107,7 +107,7 @@ test('a crumb and a dough are mixed as the recipe says, and any line of the slip
     .click();
   const drawer = page.getByRole('dialog', { name: 'Corn starch' });
   await drawer.getByLabel(/^Yours/).fill('3 tbsp');
-  await expect(drawer.getByText('Yours: everything else follows from it.')).toBeVisible();
+  await expect(drawer.getByText(/Mardle’s would be \d+/)).toBeVisible();
   await expectAccessible(page);
   await page.keyboard.press('Enter');
   await expect(drawer).toBeHidden();

@@ -18,6 +18,8 @@ export const builtInSeasonings = makeTable<Seasoning>({
   clove: { label: 'Clove', gPerKg: 0.15, teaspoonG: 2.1 },
   cardamom: { label: 'Cardamom', gPerKg: 0.6, teaspoonG: 2 },
   ginger: { label: 'Ginger', gPerKg: 1.5, teaspoonG: 1.8 },
+  // Grated fresh, as that of a lemon.
+  orange_zest: { label: 'Orange zest', gPerKg: 4, teaspoonG: 2 },
   vanilla: { label: 'Vanilla extract', gPerKg: 5, teaspoonG: 4.3 },
   almond: {
     label: 'Almond extract',

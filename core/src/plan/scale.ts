@@ -42,7 +42,10 @@ function scaleMixes({ pastry, form }: PieSpec, factor: number): Pick<PieSpec, 'p
   const { crumb, cobbler, buckle } = form;
   const streusel = buckle?.streusel && scaleMix(buckle.streusel, factor);
   return {
-    pastry: scaleMix(pastry, factor),
+    pastry: {
+      ...scaleMix(pastry, factor),
+      ...(pastry.coarseSugarG !== undefined && { coarseSugarG: times(pastry.coarseSugarG, factor) }),
+    },
     form: {
       ...form,
       ...(crumb && { crumb: scaleMix(crumb, factor) }),

@@ -32,6 +32,15 @@ export const pastrySchema = {
   },
   wash: { type: 'row', table: 'washes', noun: 'wash', what: 'what is brushed on' },
   coarseSugar: { type: 'flag', what: 'coarse sugar on top' },
+  coarseSugarG: optional('as much as the wash holds', {
+    type: 'number',
+    unit: 'g',
+    least: 0,
+    most: 500,
+    remedy: 'Strew up to 500 g of sugar on a top.',
+    since: 6,
+    what: 'how much of it',
+  }),
   base: optional('made', {
     type: 'choice',
     of: baseSources,

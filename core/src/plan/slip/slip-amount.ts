@@ -203,6 +203,19 @@ const doughLine: LineKind = {
   }),
 };
 
+const coarseSugarLine: LineKind = {
+  ids: /^coarse_sugar$/,
+  amount: ({ spec }) => ({
+    isOwn: spec.pastry.coarseSugarG !== undefined,
+    canGoBack: true,
+    limit: 'pastry.coarseSugarG',
+  }),
+  change: ({ spec }, _key, massG) => ({
+    ...spec,
+    pastry: { ...spec.pastry, coarseSugarG: massG ?? undefined },
+  }),
+};
+
 const onlyAmounts = <T extends object>(batch: T, names: readonly (keyof T)[]): T =>
   Object.fromEntries(names.map((name) => [name, kept(Number(batch[name]))])) as T;
 
@@ -210,6 +223,7 @@ const onlyAmounts = <T extends object>(batch: T, names: readonly (keyof T)[]): T
  * A crumb or streusel of a plan by its amounts.
  * @param crumb as it lies on the pie
  * @returns g of each
+ * @example crumbAmounts(plan.build.top.crumb).flourG
  */
 export const crumbAmounts = (crumb: CrumbBatch): CrumbAmounts =>
   onlyAmounts<CrumbAmounts>(crumb, ['flourG', 'butterG', 'sugarG', 'oatsG', 'nutsG', 'saltG', 'spiceG']);
@@ -218,6 +232,7 @@ export const crumbAmounts = (crumb: CrumbBatch): CrumbAmounts =>
  * Scones or batter of a plan by their amounts.
  * @param topping as it is mixed
  * @returns g of each
+ * @example toppingAmounts(plan.build.top.scones).flourG
  */
 export const toppingAmounts = (topping: ToppingBatch): ToppingAmounts =>
   onlyAmounts<ToppingAmounts>(topping, [
@@ -303,6 +318,7 @@ const lineKinds: readonly LineKind[] = [
   additionLine,
   seasoningLine,
   doughLine,
+  coarseSugarLine,
   crumbLine,
   toppingLine,
 ];

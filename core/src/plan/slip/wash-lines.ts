@@ -15,6 +15,7 @@ export function washLines({ spec: { pastry }, larder, form, build }: BuiltContex
   const size = form.filled === 'dish' ? build.dish.topAreaCm2 / WASHED_CM2 : 1;
   const { label, gPerPie, brushedG, recipe, eggs, milkG, creamG } = larderRow(larder.washes, pastry.wash);
   const usesG = brushedG * size;
+  const strewnG = pastry.coarseSugar ? (pastry.coarseSugarG ?? COARSE_SUGAR_G * size) : 0;
   const mixes = Math.max(1, Math.ceil(usesG / Math.max(gPerPie, LEAST_MIX_G)));
   const buys = [
     { label: 'Eggs', pieces: eggs * mixes },
@@ -33,8 +34,8 @@ export function washLines({ spec: { pastry }, larder, form, build }: BuiltContex
     {
       id: 'coarse_sugar',
       label: 'Coarse sugar',
-      massG: pastry.coarseSugar ? COARSE_SUGAR_G * size : 0,
-      volumeMl: (COARSE_SUGAR_G * size) / gPerMl.coarseSugar,
+      massG: strewnG,
+      volumeMl: strewnG / gPerMl.coarseSugar,
     },
   ];
 }
