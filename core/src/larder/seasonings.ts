@@ -5,6 +5,8 @@ export interface Seasoning {
   readonly label: string;
   readonly gPerKg: number;
   readonly teaspoonG: number;
+  /** It stands with the zest, not with the spices. */
+  readonly isZest?: true;
   /** What eaters must be told. */
   readonly contains?: readonly string[];
 }
@@ -19,7 +21,7 @@ export const builtInSeasonings = makeTable<Seasoning>({
   cardamom: { label: 'Cardamom', gPerKg: 0.6, teaspoonG: 2 },
   ginger: { label: 'Ginger', gPerKg: 1.5, teaspoonG: 1.8 },
   // Grated fresh, as that of a lemon.
-  orange_zest: { label: 'Orange zest', gPerKg: 4, teaspoonG: 2 },
+  orange_zest: { label: 'Orange zest', gPerKg: 4, teaspoonG: 2, isZest: true },
   vanilla: { label: 'Vanilla extract', gPerKg: 5, teaspoonG: 4.3 },
   almond: {
     label: 'Almond extract',

@@ -8,7 +8,7 @@ import { bicarbonateStops, butterStops, seasoningStops, zestStops } from '../../
 import classes from '../../../../shared/ui/stations.module.css';
 
 /** Butter, zest and bicarbonate. */
-export function ButterPart({ spec }: Pick<StationProps, 'spec'>) {
+export function ButterPart({ spec, plan }: StationProps) {
   const units = useSettings((state) => state.units);
   const { filling } = spec;
   const amount = (
@@ -43,6 +43,7 @@ export function ButterPart({ spec }: Pick<StationProps, 'spec'>) {
         onChange={(lemonZestG) => changeFilling({ lemonZestG })}
         typed={amount('Lemon zest', 'lemonZestG', cupG.lemonZest)}
       />
+      <SeasoningDials spec={spec} plan={plan} rows={zests} />
       <Dial
         label="Bicarbonate"
         value={filling.bicarbonateG}
@@ -65,7 +66,20 @@ const timesUsual = (massG: number, usualG: number): string | undefined =>
   usualG > 0 && massG > MANY_TIMES * usualG ? `${Math.round(massG / usualG)} times the usual` : undefined;
 
 /** Salt and spices, by their usual dose for this much fruit. */
-export function SpicePart({ spec, plan }: StationProps) {
+export function SpicePart(props: StationProps) {
+  return (
+    <div className={classes.row}>
+      <SeasoningDials {...props} rows={spices} />
+    </div>
+  );
+}
+
+const seasonings = [...builtInLarder.seasonings.values()];
+const spices = seasonings.filter(({ isZest }) => !isZest);
+const zests = seasonings.filter(({ isZest }) => isZest);
+
+/** A dial for each of some seasonings. */
+function SeasoningDials({ spec, plan, rows }: StationProps & { readonly rows: typeof seasonings }) {
   const units = useSettings((state) => state.units);
   const { filling } = spec;
   const fruitKg = (plan?.filling.batch.massG ?? 0) / 1000;
@@ -77,8 +91,8 @@ export function SpicePart({ spec, plan }: StationProps) {
       ],
     });
   return (
-    <div className={classes.row}>
-      {[...builtInLarder.seasonings.values()].map(({ id, label, gPerKg, teaspoonG }) => {
+    <>
+      {rows.map(({ id, label, gPerKg, teaspoonG }) => {
         const massG = filling.seasonings.find(({ seasoning }) => seasoning === id)?.massG ?? 0;
         const usualG = gPerKg * fruitKg;
         return (
@@ -103,6 +117,6 @@ export function SpicePart({ spec, plan }: StationProps) {
           />
         );
       })}
-    </div>
+    </>
   );
 }
