@@ -49,7 +49,9 @@ function newestMs(folder) {
 
 // Compiling is a second even when nothing changed: it is left out when nothing was written since.
 const compiled = join(root, 'scripts', 'dist', '.compiled');
-const sources = ['core', 'contract', 'server', 'research', 'scripts'].map((workspace) => join(root, workspace, 'src'));
+const sources = ['core', 'contract', 'server', 'research', 'scripts'].map((workspace) =>
+  join(root, workspace, 'src'),
+);
 const core = join(root, 'core', 'dist', 'index.js');
 /** All of core in one file: reading it is a fifth of reading two hundred. */
 const whole = join(root, 'core', 'dist', 'whole.js');

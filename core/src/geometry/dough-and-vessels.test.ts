@@ -54,6 +54,20 @@ describe('dough by baker’s percentages', () => {
     expect(day).toHaveLength(1);
     expect(day[0]?.batch.massG).toBeCloseTo(1500, 6);
   });
+
+  it('of a day is not mixed with one by the baker’s own amounts', () => {
+    const one = doughBatch(larderRow(builtInDoughs, 'all_butter'), 500);
+    const own = { ...one, flourG: 300, butterG: 120 };
+    const day = addDough(
+      [
+        { dough: 'all_butter', batch: one, count: 1 },
+        { dough: 'all_butter', batch: own, count: 2, isOwn: true },
+      ],
+      builtInLarder,
+    );
+    expect(day.map(({ label }) => label)).toEqual(['All-butter', 'All-butter, by your recipe']);
+    expect(day[1]?.batch.flourG).toBeCloseTo(600, 9);
+  });
 });
 
 describe('what is rolled', () => {

@@ -95,6 +95,23 @@ interface DoughForDay {
   readonly batch: DoughBatch;
 }
 
+/** Dough of one pie, and how often it is made; one by the baker's own amounts stands by itself. */
+interface WantedDough {
+  readonly dough: string;
+  readonly batch: DoughBatch;
+  readonly count: number;
+  readonly isOwn?: boolean;
+}
+
+const sumOf = (batches: readonly DoughBatch[]): DoughBatch =>
+  batches.reduce((sum, batch) => {
+    const added = Object.entries(batch).map(([part, massG]: [string, number]) => [
+      part,
+      massG + sum[part as keyof DoughBatch],
+    ]);
+    return Object.fromEntries(added) as unknown as DoughBatch;
+  });
+
 /**
  * Adds up the dough of a day by kind, in the order of the larder; kinds that nothing asks for are left out.
  * @param wanted batches with how often each
@@ -102,14 +119,14 @@ interface DoughForDay {
  * @returns batches to mix, by kind
  * @example addDough([], builtInLarder).length // 0
  */
-export function addDough(
-  wanted: readonly { readonly dough: string; readonly batch: DoughBatch; readonly count: number }[],
-  { doughs }: Pick<Larder, 'doughs'>,
-): DoughForDay[] {
-  return [...doughs.values()].flatMap((dough) => {
-    const massG = wanted
-      .filter((row) => row.dough === dough.id)
-      .reduce((sum, { batch, count }) => sum + batch.massG * count, 0);
-    return massG > 0 ? [{ label: dough.label, batch: doughBatch(dough, massG) }] : [];
-  });
-}
+export const addDough = (wanted: readonly WantedDough[], { doughs }: Pick<Larder, 'doughs'>): DoughForDay[] =>
+  [...doughs.values()].flatMap(({ id, label }) =>
+    [false, true].flatMap((own) => {
+      const batches = wanted
+        .filter(({ dough, count, isOwn = false }) => dough === id && isOwn === own && count > 0)
+        .map(({ batch, count }) => timesDough(batch, count));
+      return batches.length > 0
+        ? [{ label: own ? `${label}, by your recipe` : label, batch: sumOf(batches) }]
+        : [];
+    }),
+  );

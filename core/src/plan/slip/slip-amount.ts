@@ -1,3 +1,4 @@
+import type { BuiltContext } from '../../forms/index.js';
 import { timesMixed, topAs } from '../../geometry/index.js';
 import type { CrumbBatch, ToppingBatch } from '../../geometry/index.js';
 import type {
@@ -9,7 +10,9 @@ import type {
   ToppingAmounts,
 } from '../../schema/index.js';
 import { usualBuckle, usualCobbler, usualCrumb, usualStreusel } from '../../schema/index.js';
-import type { PiePlan } from '../plan.js';
+
+/** What of a plan its slip is made of. */
+type SlipPlan = Pick<BuiltContext, 'spec' | 'filling' | 'build'>;
 
 /** What can be said of the amount on a line of the slip. */
 export interface SlipAmount {
@@ -24,9 +27,9 @@ export interface SlipAmount {
 /** How the lines of one kind are read and set; `key` is what follows the kind in the id of a line. */
 interface LineKind {
   readonly ids: RegExp;
-  amount(plan: PiePlan, key: string): SlipAmount | null;
+  amount(plan: SlipPlan, key: string): SlipAmount | null;
   /** The pie with another mass, g; null gives the amount back to Mardle. */
-  change(plan: PiePlan, key: string, massG: number | null): PieSpec;
+  change(plan: SlipPlan, key: string, massG: number | null): PieSpec;
 }
 
 /** An amount as it is kept, g: no finer than a scale for spices. */
@@ -170,7 +173,7 @@ const doughParts = {
  * @returns g of each; water in the middle of what it may take
  * @example doughAmounts(plan).flourG
  */
-export function doughAmounts({ spec, build }: Pick<PiePlan, 'spec' | 'build'>): DoughAmounts {
+export function doughAmounts({ spec, build }: Pick<SlipPlan, 'spec' | 'build'>): DoughAmounts {
   if (spec.pastry.amounts) return spec.pastry.amounts;
   const times = timesMixed(spec.pastry, build.dough);
   const { flourG, butterG, waterLowG, waterHighG, saltG, sugarG, otherG } = build.dough;
@@ -252,7 +255,7 @@ const withForm = (spec: PieSpec, part: Partial<PieSpec['form']>): PieSpec => ({
 });
 
 /** The crumb of a pie, or the streusel of its batter: what was chosen of it, and what is mixed. */
-function crumbIn({ spec, build }: PiePlan) {
+function crumbIn({ spec, build }: SlipPlan) {
   const batter = topAs('batter', build.top);
   if (!batter) {
     const set = (crumb: CrumbSpec): PieSpec => withForm(spec, { crumb });
@@ -283,7 +286,7 @@ const crumbLine: LineKind = {
 };
 
 /** The scones of a cobbler or the batter of a buckle: what was chosen of it, and what is mixed. */
-function toppingIn({ spec, build }: PiePlan) {
+function toppingIn({ spec, build }: SlipPlan) {
   const batter = topAs('batter', build.top)?.batter;
   const { buckle = usualBuckle, cobbler = usualCobbler } = spec.form;
   const set = (amounts: ToppingAmounts | undefined): PieSpec =>
@@ -338,7 +341,7 @@ function kindAt(lineId: string): { readonly kind: LineKind; readonly key: string
  * @returns null for what is bought, or comes of something else, as a wash
  * @example slipAmount(plan, 'sugar')?.isOwn // false
  */
-export function slipAmount(plan: PiePlan, lineId: string): SlipAmount | null {
+export function slipAmount(plan: SlipPlan, lineId: string): SlipAmount | null {
   const at = kindAt(lineId);
   return at ? at.kind.amount(plan, at.key) : null;
 }
@@ -351,7 +354,7 @@ export function slipAmount(plan: PiePlan, lineId: string): SlipAmount | null {
  * @returns the pie; as it was where the line cannot be set
  * @example withSlipAmount(plan, 'sugar', 200).filling.sugar.massG // 200
  */
-export function withSlipAmount(plan: PiePlan, lineId: string, massG: number | null): PieSpec {
+export function withSlipAmount(plan: SlipPlan, lineId: string, massG: number | null): PieSpec {
   const at = kindAt(lineId);
   return at ? at.kind.change(plan, at.key, massG) : plan.spec;
 }

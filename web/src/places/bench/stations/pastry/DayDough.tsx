@@ -30,6 +30,7 @@ export function DoughForDay({ spec }: StationProps) {
       dough: pie.spec.pastry.dough,
       batch: plan.build.dough,
       count: counts[pie.id] ?? 0,
+      isOwn: pie.spec.pastry.amounts !== undefined,
     })),
     builtInLarder,
   );
