@@ -18,6 +18,7 @@ export {
   topAs,
   toppingBatch,
   toppingFromAmounts,
+  withWholeEggs,
   toppingComposition,
   usualVentShare,
   ventShare,

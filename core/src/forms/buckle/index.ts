@@ -1,6 +1,6 @@
 import type { FillingBody } from '../../bake/index.js';
 import { inBatter } from '../../bake/index.js';
-import type { TopOf } from '../../geometry/index.js';
+import type { TopOf, ToppingBatch } from '../../geometry/index.js';
 import {
   dishVessel,
   mixedG,
@@ -8,6 +8,7 @@ import {
   toppingBatch,
   toppingComposition,
   toppingFromAmounts,
+  withWholeEggs,
 } from '../../geometry/index.js';
 import type { Larder, Topping } from '../../larder/index.js';
 import { larderRow } from '../../larder/index.js';
@@ -16,7 +17,7 @@ import { usualBuckle } from '../../schema/index.js';
 import type { Figure } from '../../units/index.js';
 import { q, makeSum } from '../../units/index.js';
 import { watch } from '../advice.js';
-import type { Form, TopRules } from '../form.js';
+import type { Form, TopOn, TopRules } from '../form.js';
 import { bareDish, TOPPING_MIN } from '../shared/in-a-dish.js';
 import {
   AMOUNTS_SET,
@@ -45,6 +46,14 @@ const BATTER_DONE_C = 95;
 
 const batterOf = (form: FormSpec, larder: Larder): Topping =>
   chosenTopping(larderRow(larder.toppings, 'batter'), form.buckle ?? usualBuckle);
+
+/** What is mixed for a batter: as it was said, by amounts or parts; the Larder's with whole eggs. */
+function batterBatch({ form, fruitG, larder }: TopOn): ToppingBatch {
+  const { amounts, own } = form.buckle ?? usualBuckle;
+  if (amounts) return toppingFromAmounts(amounts);
+  const batch = toppingBatch(batterOf(form, larder), batterG(form, fruitG));
+  return own ? batch : withWholeEggs(batch);
+}
 
 /** Batter for so much fruit, g: as the baker weighs it, or so many times the fruit. */
 function batterG({ buckle = usualBuckle }: FormSpec, fruitG: number): number {
@@ -121,9 +130,7 @@ export const buckle: Form = {
   check: ({ form }) => checkCrumb('form.buckle.streusel', form.buckle?.streusel),
   makeTop: (on) => ({
     kind: 'batter',
-    batter: on.form.buckle?.amounts
-      ? toppingFromAmounts(on.form.buckle.amounts)
-      : toppingBatch(batterOf(on.form, on.larder), batterG(on.form, on.fruitG)),
+    batter: batterBatch(on),
     streusel: on.form.buckle?.streusel ? crumbOver(on.form.buckle.streusel, on) : null,
     openShare: 0,
   }),

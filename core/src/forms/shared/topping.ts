@@ -49,7 +49,7 @@ export const toppingLines = (
     massG: eggG,
     buys: [{ label: 'Eggs', pieces: eggG / EGG_G }],
     pieces: { count: eggG / EGG_G, word: 'egg' },
-    note: `of ${EGG_G} g without shell`,
+    note: `eggs of ${EGG_G} g without shell`,
   },
   { id: 'topping_leaven', label: 'Baking powder', massG: leavenG, volumeMl: leavenG / gPerMl.leaven },
   { id: 'topping_salt', label: 'Salt', massG: saltG, volumeMl: saltG / gPerMl.salt },

@@ -8,7 +8,7 @@ export { latticeCover, makeLattice } from './lattice.js';
 export type { Top, TopOf } from './top.js';
 export { topAs } from './top.js';
 export type { ToppingBatch } from './topping.js';
-export { toppingBatch, toppingComposition, toppingFromAmounts } from './topping.js';
+export { toppingBatch, toppingComposition, toppingFromAmounts, withWholeEggs } from './topping.js';
 export { lidTopFactor, usualVentShare, ventShare } from './vents.js';
 export type { WeaveStep } from './weave.js';
 export { weaveSteps } from './weave.js';

@@ -21,7 +21,7 @@ export interface ToppingBatch {
 export function toppingBatch(topping: Topping, massG: number): ToppingBatch {
   const { butter, sugar, milk, egg, leaven, salt, spice } = topping;
   const per = massG / (100 + butter + sugar + milk + egg + leaven + salt + spice);
-  return withWholeEggs({
+  return {
     massG,
     flourG: 100 * per,
     butterG: butter * per,
@@ -31,7 +31,7 @@ export function toppingBatch(topping: Topping, massG: number): ToppingBatch {
     leavenG: leaven * per,
     saltG: salt * per,
     spiceG: spice * per,
-  });
+  };
 }
 
 /** A scone dough or batter by what goes into it. */
@@ -41,7 +41,7 @@ export const toppingFromAmounts = (amounts: ToppingAmounts): ToppingBatch => ({
 });
 
 /** An egg goes in whole: milk makes up for what it weighs more or less than its share. */
-function withWholeEggs(batch: ToppingBatch): ToppingBatch {
+export function withWholeEggs(batch: ToppingBatch): ToppingBatch {
   if (batch.eggG <= 0) return batch;
   const eggG = EGG_G * Math.max(1, Math.round(batch.eggG / EGG_G));
   const milkG = batch.milkG - (eggG - batch.eggG);
