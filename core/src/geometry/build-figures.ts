@@ -4,7 +4,7 @@ import type { Figure, FigureSum } from '../units/index.js';
 import { figure, from, given, q, makeSum } from '../units/index.js';
 import { capMl, outlineAt, rims, slantCm, topOutline } from './dish.js';
 import { areaCm2, discAreaCm2, equalDiscCm, isRound } from './outline.js';
-import { timesMixed } from './pastry.js';
+import { ownDough, timesMixed } from './pastry.js';
 import type { Build } from './pie-build.js';
 import { DOUGH_DENSITY, piecesFrom } from './rolled.js';
 
@@ -153,7 +153,8 @@ export function baseFigures(rule: string, dish: DishSpec, pastry: PastrySpec, bu
 export function doughFigures(pastry: PastrySpec, build: Build): Figure[] {
   const { dough, base } = build;
   if (dough.massG <= 0) return [];
-  const { batch = 1, amounts } = pastry;
+  const { batch = 1 } = pastry;
+  const amounts = ownDough(pastry);
   const mixed = timesMixed(pastry, dough);
   const part = (id: string, label: string, value: number): Figure =>
     figure({

@@ -36,6 +36,7 @@ export {
   doughBatch,
   doughComposition,
   mixedG,
+  ownDough,
   timesDough,
   timesMixed,
 } from './pastry.js';

@@ -1,6 +1,6 @@
 import type { Dough, Larder } from '../larder/index.js';
 import { larderRow } from '../larder/index.js';
-import type { PastrySpec } from '../schema/index.js';
+import type { DoughAmounts, PastrySpec } from '../schema/index.js';
 import type { Makeup } from './makeup.js';
 import { mixedMakeup } from './makeup.js';
 
@@ -43,6 +43,13 @@ export function doughBatch(dough: Dough, massG: number): DoughBatch {
 export const mixedG = (amounts: Readonly<Record<string, number>>): number =>
   Object.values(amounts).reduce((sum, massG) => sum + massG, 0);
 
+/** The baker's own amounts, where the dough is mixed for the pie: one made before or bought is what it is. */
+export const ownDough = ({
+  amounts,
+  doughFrom = 'mixed',
+}: Pick<PastrySpec, 'amounts' | 'doughFrom'>): DoughAmounts | undefined =>
+  doughFrom === 'mixed' ? amounts : undefined;
+
 /**
  * The dough that is rolled: that of its school, or by the baker's own amounts.
  * @param pastry what the baker chose
@@ -50,11 +57,14 @@ export const mixedG = (amounts: Readonly<Record<string, number>>): number =>
  * @returns a row with parts per 100 of flour
  */
 export function chosenDough(
-  { dough, amounts }: Pick<PastrySpec, 'dough' | 'amounts'>,
+  pastry: Pick<PastrySpec, 'dough' | 'amounts' | 'doughFrom'>,
   larder: Pick<Larder, 'doughs'>,
 ): Dough {
-  const row = larderRow(larder.doughs, dough);
+  const row = larderRow(larder.doughs, pastry.dough);
+  const amounts = ownDough(pastry);
   if (!amounts) return row;
+  // What a school has no word for may be yolk: eaters are told.
+  const isVinegar = row.other > 0 && !row.contains.includes('egg');
   const per100 = (massG: number): number => (100 * massG) / amounts.flourG;
   return {
     ...row,
@@ -64,17 +74,20 @@ export function chosenDough(
     salt: per100(amounts.saltG),
     sugar: per100(amounts.sugarG),
     other: per100(amounts.otherG),
+    otherLabel: row.otherLabel || 'Yolk or vinegar',
     contains: [
       'wheat',
       ...(amounts.butterG > 0 ? ['milk'] : []),
-      ...(amounts.otherG > 0 && row.contains.includes('egg') ? ['egg'] : []),
+      ...(amounts.otherG > 0 && !isVinegar ? ['egg'] : []),
     ],
   };
 }
 
 /** How many times the dough of one pie is mixed: for its batch, or as much as the baker's amounts make. */
-export const timesMixed = ({ amounts, batch = 1 }: PastrySpec, forOne: DoughBatch): number =>
-  amounts && forOne.massG > 0 ? mixedG(amounts) / forOne.massG : batch;
+export function timesMixed(pastry: PastrySpec, forOne: DoughBatch): number {
+  const amounts = ownDough(pastry);
+  return amounts && forOne.massG > 0 ? mixedG(amounts) / forOne.massG : (pastry.batch ?? 1);
+}
 
 /** The same dough for several pies. */
 export const timesDough = (dough: DoughBatch, times: number): DoughBatch => {

@@ -250,17 +250,3 @@ export function listFields(schema: Schema, parent = ''): FieldAt[] {
     return [{ path, field }, ...inside];
   });
 }
-
-/** An amount in a mixture, g. */
-export const amountG = (what: string, least = 0) =>
-  ({
-    type: 'number',
-    unit: 'g',
-    least,
-    most: 5000,
-    remedy: `Weigh it in g, ${least} to 5000.`,
-    what,
-  }) as const;
-
-/** Flour of a dough or batter: all else is held against it. */
-export const flourAmountG = (what: string) => amountG(what, 20);

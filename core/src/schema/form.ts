@@ -1,5 +1,6 @@
 import type { PartField, SpecOf } from './field.js';
-import { amountG, flourAmountG, optional } from './field.js';
+import { crumbAmountsSchema, toppingAmountsField } from './amounts.js';
+import { optional } from './field.js';
 
 /** Every form of pie there is. A new one begins here; the compiler then names all that it is missing. */
 export const formKinds = [
@@ -68,39 +69,6 @@ const partTo100 = (what: string, most: number) =>
     remedy: `Parts to 100 of flour, by mass: 0 to ${most}.`,
     what: `${what}, parts to 100 of flour`,
   }) as const;
-
-const crumbAmountsSchema = {
-  flourG: amountG('flour'),
-  butterG: amountG('butter'),
-  sugarG: amountG('sugar'),
-  oatsG: amountG('rolled oats'),
-  nutsG: amountG('chopped nuts'),
-  saltG: amountG('salt'),
-  spiceG: amountG('ground spice'),
-} as const;
-/** A crumb by what goes into it, g. */
-export interface CrumbAmounts extends SpecOf<typeof crumbAmountsSchema> {}
-
-const toppingAmountsSchema = {
-  flourG: flourAmountG('flour'),
-  butterG: amountG('butter'),
-  sugarG: amountG('sugar'),
-  milkG: amountG('milk or other liquid'),
-  eggG: amountG('egg without its shell; one is about 50 g'),
-  leavenG: amountG('baking powder'),
-  saltG: amountG('salt'),
-  spiceG: amountG('ground spice'),
-} as const;
-/** A scone dough or a batter by what goes into it, g. */
-export interface ToppingAmounts extends SpecOf<typeof toppingAmountsSchema> {}
-
-const toppingAmounts = optional('as much as it takes', {
-  type: 'part',
-  name: 'ToppingAmounts',
-  of: toppingAmountsSchema,
-  since: 6,
-  what: 'what is mixed, by its amounts: they stay as they are, and what they come to follows',
-});
 
 const ownCrumbSchema = {
   butter: partTo100('butter', 300),
@@ -220,7 +188,7 @@ const cobblerSchema = {
     since: 3,
     what: 'a scone dough of your own',
   }),
-  amounts: toppingAmounts,
+  amounts: toppingAmountsField,
 } as const;
 export interface CobblerSpec extends SpecOf<typeof cobblerSchema> {}
 
@@ -241,7 +209,7 @@ const buckleSchema = {
     since: 3,
     what: 'a batter of your own',
   }),
-  amounts: toppingAmounts,
+  amounts: toppingAmountsField,
   streusel: optional('none', {
     type: 'part',
     name: 'Crumb',

@@ -1,3 +1,4 @@
+export type { CrumbAmounts, DoughAmounts, ToppingAmounts } from './amounts.js';
 export type {
   BakeSpec,
   Beneath,
@@ -53,10 +54,8 @@ export type {
   FreeFormSpec,
   HandPieSpec,
   LatticeSpec,
-  CrumbAmounts,
   OwnCrumb,
   OwnTopping,
-  ToppingAmounts,
   StripStyle,
 } from './form.js';
 export {
@@ -77,7 +76,7 @@ export {
 export type { LearnedDose } from './learned.js';
 export { bakeRecordLimits } from './bake-record.js';
 export { fieldLimit, limits } from './limits.js';
-export type { BaseSource, DishCoat, DoughAmounts, DoughSource, PastrySpec } from './pastry.js';
+export type { BaseSource, DishCoat, DoughSource, PastrySpec } from './pastry.js';
 export { baseSources, dishCoats, doughSources } from './pastry.js';
 export type { PieSpec } from './pie.js';
 export { soldSchema, stapleSchema } from './own-rows.js';

@@ -1,5 +1,6 @@
 import type { SpecOf } from './field.js';
-import { amountG, flourAmountG, optional } from './field.js';
+import { doughAmountsSchema } from './amounts.js';
+import { optional } from './field.js';
 
 export const baseSources = ['made', 'bought', 'frozen'] as const;
 export type BaseSource = (typeof baseSources)[number];
@@ -8,17 +9,6 @@ export const doughSources = ['mixed', 'made_before', 'bought'] as const;
 export type DoughSource = (typeof doughSources)[number];
 export const dishCoats = ['bare', 'greased', 'lined'] as const;
 export type DishCoat = (typeof dishCoats)[number];
-
-const doughAmountsSchema = {
-  flourG: flourAmountG('flour'),
-  butterG: amountG('butter or other fat'),
-  waterG: amountG('water or other liquid'),
-  saltG: amountG('salt'),
-  sugarG: amountG('sugar'),
-  otherG: amountG('yolk or vinegar, as its school has it'),
-} as const;
-/** A batch of dough by what goes into it, g. */
-export interface DoughAmounts extends SpecOf<typeof doughAmountsSchema> {}
 
 export const pastrySchema = {
   dough: { type: 'row', table: 'doughs', noun: 'dough', what: 'school of dough' },

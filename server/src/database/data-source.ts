@@ -21,6 +21,7 @@ import { Readings1764400000000 } from './migrations/0007-readings.js';
 import { Photos1764500000000 } from './migrations/0008-photos.js';
 import { Days1764600000000 } from './migrations/0009-days.js';
 import { LogAtHand1764700000000 } from './migrations/0010-log-at-hand.js';
+import { SimulatedReadings1764900000000 } from './migrations/0012-simulated-readings.js';
 
 export function databaseOptions({ database }: Config): DataSourceOptions {
   return {
@@ -59,6 +60,7 @@ export function databaseOptions({ database }: Config): DataSourceOptions {
       Days1764600000000,
       LogAtHand1764700000000,
       OwnRows1764800000000,
+      SimulatedReadings1764900000000,
     ],
     synchronize: false,
     poolSize: 8,

@@ -79,11 +79,11 @@ async function bakesOf(manager: EntityManager): Promise<KitchenFileBake[]> {
     );
     const tastings = gathered(await manager.findBy(TastingEntity, ids), ({ bakeId }) => bakeId);
     const readings = gathered(
-      // Old ones that are about to go are left behind.
+      // Old ones that are about to go are left behind, and those that no probe read.
       await manager.find(ReadingEntity, {
         where: [
-          { ...ids, stays: true },
-          { ...ids, at: MoreThan(new Date(Date.now() - YOUNG_MS)) },
+          { ...ids, simulated: false, stays: true },
+          { ...ids, simulated: false, at: MoreThan(new Date(Date.now() - YOUNG_MS)) },
         ],
         order: { at: 'ASC' },
       }),

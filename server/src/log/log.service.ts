@@ -126,7 +126,10 @@ export class LogService {
       manager.find(BakeEventEntity, { where: { bakeId: ids }, order: { at: 'ASC' } }),
       manager.findBy(TastingEntity, { bakeId: ids }),
       // One in a few minutes is enough for what a log teaches.
-      manager.find(ReadingEntity, { where: { bakeId: ids, stays: true }, order: { at: 'ASC' } }),
+      manager.find(ReadingEntity, {
+        where: { bakeId: ids, stays: true, simulated: false },
+        order: { at: 'ASC' },
+      }),
       manager.findBy(PhotoEntity, { bakeId: ids }),
     ]);
     const byBake = new Map<string, BakeEventEntity[]>();

@@ -29,7 +29,9 @@ export class ProbeController {
   @ApiResponse({ status: 200, description: 'The readings, thinned to what a screen can show' })
   async list(@Param('id', bakeId) id: string): Promise<ReadingsResponse> {
     const bake = await this.readings.bake(id);
-    return { readings: await this.readings.list(bake), simulated: this.simulated.isRunning(id) };
+    const running = this.simulated.isRunning(id);
+    const simulated = running || (await this.readings.anySimulated(id));
+    return { readings: await this.readings.list(bake), simulated, running };
   }
 
   @Post('readings')

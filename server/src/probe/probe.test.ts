@@ -45,6 +45,7 @@ describe('readings of a probe', () => {
     expect((await on(second).post(`/api/bakes/${id}/readings`).send({ readings })).status).toBe(204);
     expect(await readingsOf(id, second)).toEqual({
       simulated: false,
+      running: false,
       readings: [
         { atMin: 3, fillingC: 21.5, airC: 205 },
         { atMin: 6, fillingC: null, airC: 208.4 },
@@ -116,12 +117,15 @@ describe('the simulated probe', () => {
       .post(`/api/bakes/${id}/simulated-probe`)
       .send({ speed: 600, fault: 'none', seed: 4 });
     expect(started.status).toBe(204);
-    const { readings, simulated } = await until(id, 40);
-    expect(simulated).toBe(true);
+    const { readings, running } = await until(id, 40);
+    expect(running).toBe(true);
     const warm = readings.map(({ fillingC }) => fillingC ?? 0);
     expect(warm[warm.length - 1]! - warm[0]!).toBeGreaterThan(10);
     expect((await on(first).delete(`/api/bakes/${id}/simulated-probe`)).status).toBe(204);
-    expect((await readingsOf(id)).simulated).toBe(false);
+    // What was made up stays so when nothing makes up more, on each server; the log knows nothing of it.
+    expect(await readingsOf(id, second)).toMatchObject({ running: false, simulated: true });
+    const { body } = (await on(first).get(`/api/log/${id}`)) as { body: LogEntry };
+    expect(body.readings).toEqual([]);
   });
 
   it('a wire that slips out is seen to have', async () => {

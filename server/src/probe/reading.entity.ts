@@ -9,4 +9,6 @@ export class ReadingEntity {
   @Column('double', { name: 'air_c', nullable: true }) airC: number | null;
   /** The first of its few minutes: it stays when others go. */
   @Column('boolean') stays: boolean;
+  /** Made up by the simulated probe: shown, and never learned from or handed on. */
+  @Column('boolean') simulated: boolean;
 }

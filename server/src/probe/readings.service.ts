@@ -33,14 +33,14 @@ export class ReadingsService {
   }
 
   /** Keeps readings; the same moment again changes nothing. */
-  async add(bakeId: string, readings: readonly ReadingRequest[]): Promise<void> {
+  async add(bakeId: string, readings: readonly ReadingRequest[], simulated = false): Promise<void> {
     await this.bake(bakeId);
     const slots = await this.slotsThatStay(bakeId, readings);
     const rows = readings.map(({ at, fillingC, airC }) => {
       const ms = Date.parse(at);
       const stays = !slots.has(slotOf(ms));
       slots.add(slotOf(ms));
-      return { bakeId, at: new Date(ms), fillingC: fillingC ?? null, airC: airC ?? null, stays };
+      return { bakeId, at: new Date(ms), fillingC: fillingC ?? null, airC: airC ?? null, stays, simulated };
     });
     await this.source.manager
       .createQueryBuilder()
@@ -67,6 +67,11 @@ export class ReadingsService {
       select: { bakeId: true, at: true },
     });
     return new Set(rows.map(({ at }) => slotOf(at.getTime())));
+  }
+
+  /** Whether any reading of a bake was made up. */
+  anySimulated(bakeId: string): Promise<boolean> {
+    return this.source.manager.existsBy(ReadingEntity, { bakeId, simulated: true });
   }
 
   /** Readings of a bake, min from its loading, no more than a screen can show; those after a moment if one is given. */

@@ -57,6 +57,6 @@ export class SimulatedProbeService implements OnModuleDestroy {
       airC,
     }));
     // A database that is away for a moment costs readings, as a wire would.
-    await this.readings.add(bakeId, readings).catch(() => undefined);
+    await this.readings.add(bakeId, readings, true).catch(() => undefined);
   }
 }

@@ -1,6 +1,6 @@
 import type { Advice, BuiltContext } from '../../forms/index.js';
 import { sentence, watch } from '../../forms/index.js';
-import { mixedG } from '../../geometry/index.js';
+import { mixedG, ownDough } from '../../geometry/index.js';
 
 /** How full the vessel is: too little, too much, and what would be left over. */
 function fillAdvice({ spec, form, filling, build }: BuiltContext): Advice[] {
@@ -96,9 +96,10 @@ const DOUGH_SHORT_G = 15;
 
 /** Dough by its amounts that does not do for base and top. */
 function doughShortAdvice({ spec, build }: BuiltContext): Advice[] {
-  const { amounts, batch = 1, doughFrom = 'mixed', thicknessMm } = spec.pastry;
+  const { batch = 1, thicknessMm } = spec.pastry;
+  const amounts = ownDough(spec.pastry);
   const shortG = amounts ? build.dough.massG * batch - mixedG(amounts) : 0;
-  if (doughFrom !== 'mixed' || build.dough.massG <= 0 || shortG < DOUGH_SHORT_G) return [];
+  if (build.dough.massG <= 0 || shortG < DOUGH_SHORT_G) return [];
   const share = 1 - shortG / (build.dough.massG * batch);
   return [
     {

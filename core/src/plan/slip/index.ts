@@ -1,6 +1,7 @@
 export { onPaper } from './on-paper.js';
 export type { SlipWords } from './slip-words.js';
 export { slipWords } from './slip-words.js';
-export type { SlipAmount } from './slip-amount.js';
-export { crumbAmounts, doughAmounts, slipAmount, toppingAmounts, withSlipAmount } from './slip-amount.js';
+export type { SlipAmount } from './line-kind.js';
+export { crumbAmounts, doughAmounts, toppingAmounts } from './mixture-lines.js';
+export { slipAmount, withSlipAmount } from './slip-amount.js';
 export { makeSlip } from './slip.js';

@@ -138,11 +138,44 @@ describe('a dough as a baker says it', () => {
     expect(small.figures['pastry.left']!.label).toBe('Dough that is missing');
   });
 
+  it('with what may be yolk has egg in it, whichever school it began as', () => {
+    const yolk = planned({
+      ...pie,
+      pastry: { ...pie.pastry, wash: 'none', dough: 'all_butter', amounts: { ...amounts, otherG: 18 } },
+    });
+    expect(yolk.allergens).toContain('egg');
+    expect(yolk.slip.flatMap(({ lines }) => lines).find(({ id }) => id === 'other')?.label).toMatch(/yolk/i);
+    const vinegar = planned({
+      ...pie,
+      pastry: { ...pie.pastry, wash: 'none', dough: 'vinegar', amounts: { ...amounts, otherG: 5 } },
+    });
+    expect(vinegar.allergens).not.toContain('egg');
+  });
+
+  it('counts for nothing when the dough is bought: what that is made of is told', () => {
+    const butterless = { ...amounts, butterG: 0 };
+    const bought = planned({
+      ...pie,
+      pastry: { ...pie.pastry, wash: 'none', doughFrom: 'bought', amounts: butterless },
+    });
+    const plain = planned({ ...starterSpec, pastry: { ...pie.pastry, wash: 'none', doughFrom: 'bought' } });
+    expect(bought.allergens).toEqual(plain.allergens);
+    expect(bought.allergens).toContain('milk');
+    expect(bought.slip).toEqual(plain.slip);
+  });
+
   it('is no other dough when the same is said', () => {
     const usual = planned(starterSpec);
     const same = planned(withSlipAmount(usual, 'flour', massOf(usual, 'flour')));
     expect(same.figures['pastry.dough']!.value).toBeCloseTo(usual.figures['pastry.dough']!.value, 6);
   });
+});
+
+it('nothing of one thickener of two leaves a pie that can be planned', () => {
+  const before = planned(rich);
+  const none = planned(withSlipAmount(before, 'thickener.1', 0));
+  expect(massOf(none, 'thickener.1')).toBeLessThan(0.1);
+  expect(massOf(none, 'thickener.0')).toBeCloseTo(massOf(before, 'thickener.0'), 1);
 });
 
 it('an egg goes in whole', () => {

@@ -1,4 +1,4 @@
-import { timesDough, timesMixed } from '../../geometry/index.js';
+import { chosenDough, ownDough, timesDough, timesMixed } from '../../geometry/index.js';
 import { boughtMassG, stirredInG } from '../../filling/index.js';
 import type { BuiltContext, SlipGroup, SlipLine } from '../../forms/index.js';
 import { inCupsMl } from '../../forms/index.js';
@@ -53,10 +53,11 @@ function readyDough({ spec, larder, build }: BuiltContext): SlipLine[] {
 
 function pastryLines(context: BuiltContext): SlipLine[] {
   const { spec, larder, form, build } = context;
-  const { amounts, batch = 1 } = spec.pastry;
+  const { batch = 1 } = spec.pastry;
+  const amounts = ownDough(spec.pastry);
   const mixed = timesMixed(spec.pastry, build.dough);
   const dough = timesDough(build.dough, mixed);
-  const row = larderRow(larder.doughs, spec.pastry.dough);
+  const row = chosenDough(spec.pastry, larder);
   const takesShell = form.lined && form.filled === 'dish';
   const shell = build.base || !takesShell ? [] : [boughtShell(spec)];
   if ((spec.pastry.doughFrom ?? 'mixed') !== 'mixed') return [...shell, ...readyDough(context)];

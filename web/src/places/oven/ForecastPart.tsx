@@ -115,7 +115,11 @@ export function ForecastPart({ bake, events, loadedAt, outDueAt }: ForecastPartP
         </p>
       ))}
       {told && readings.length > 1 && <ProbePicture forecast={told} readings={readings} />}
-      <SimulatedProbe bakeId={bake.id} running={read?.simulated ?? false} />
+      <SimulatedProbe
+        bakeId={bake.id}
+        simulated={read?.simulated ?? false}
+        running={read?.running ?? false}
+      />
     </div>
   );
 }
