@@ -1,4 +1,4 @@
-export type { DayRequest, OvenRequest, PiesRequest, Freezer, Portion } from './problem/index.js';
+export type { DayRequest, Freezer, Nights, OvenRequest, PiesRequest, Portion } from './problem/index.js';
 export {
   emptyFreezer,
   portionIds,
@@ -57,6 +57,8 @@ export {
   batchMixMin,
   batchTimes,
   unloadTimes,
+  nightHours,
+  nightWork,
   pieName,
   readyKinds,
   renamePies,
@@ -82,6 +84,6 @@ export {
   findRemedies,
   shortSearch,
 } from './replan/index.js';
-export type { DaySearch, Robustness, SolveOptions, SearchProgress } from './search/index.js';
-export { finishDay, estimateRobustness, solveDay } from './search/index.js';
+export type { DaySearch, Robustness, SleptDay, SolveOptions, SearchProgress } from './search/index.js';
+export { finishDay, estimateRobustness, solveDay, solveWithSleep } from './search/index.js';
 export type { Actuals } from './timetable/index.js';

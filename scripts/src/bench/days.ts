@@ -1,4 +1,4 @@
-import type { ObjectiveEmphasis } from '@mardle/core';
+import type { DayPlan, ObjectiveEmphasis } from '@mardle/core';
 import {
   checkPlan,
   finishDay,
@@ -32,9 +32,9 @@ function measured(pies: number, days: number, matters: ObjectiveEmphasis = {}): 
   const longer: number[] = [];
   for (let seed = 1; seed <= days; seed++) {
     const day = { ...sampleDay(seed, pies), matters };
-    let plan: ReturnType<typeof finishDay> = null;
+    let plan: DayPlan | null = null;
     times.push(onceMs(() => (plan = finishDay(solveDay(day, { seed })))));
-    const found = plan as ReturnType<typeof finishDay>;
+    const found = plan as DayPlan | null;
     if (!found || found.leftOut.length > 0 || found.late.length > 0) continue;
     if (checkPlan(day, found).length > 0) throw new Error(`day ${seed} of ${pies} breaks a rule`);
     over.push(found.score.total / lowerBound(day));

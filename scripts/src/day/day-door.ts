@@ -10,7 +10,7 @@ import {
   makePortions,
   readDay,
   findRemedies,
-  solveDay,
+  solveWithSleep,
   makeWeighingList,
   buildDayProblem,
 } from '@mardle/core';
@@ -58,8 +58,7 @@ export async function answerDay(file: string, plain: unknown, seed: number): Pro
   if (!read.ok) return read;
   const worked = finishNow(buildDayProblem(read.asked));
   if (!worked.ok) return worked;
-  const { day } = worked;
-  const plan = finishDay(solveDay(day, { seed }));
+  const { day, plan } = finishDay(solveWithSleep(worked.day, { seed }));
   const bound = lowerBound(day);
   const works = isComplete(plan);
   const weighed = makePortions(read.asked.pies, read.asked.freezer).map(({ spec, ids, frozenFruit }) => ({

@@ -125,6 +125,8 @@ export interface Day {
   readonly pies: readonly DayPie[];
   /** How much room the plan leaves, min: all is ready so much sooner, each pie built so much before its oven. */
   readonly slack: { readonly readySooner: number; readonly beforeLoad: number };
+  /** Missing: everybody sleeps at night where a plan is found that lets them. */
+  readonly nights?: 'open';
   /** Missing: all of it as usual. */
   readonly matters?: ObjectiveEmphasis;
 }

@@ -35,6 +35,8 @@ export {
 } from './day.js';
 export type { ObjectiveEmphasis, ObjectiveWeights, ObjectiveKind, Emphasis } from './objective-weights.js';
 export { objectiveWeights, objectiveKinds, emphases, usualWeights } from './objective-weights.js';
+export type { NightWork } from './night.js';
+export { nightHours, nightWork, nightsBetween, withNightsShut } from './night.js';
 export { renamePies } from './rename-pies.js';
 export type { PlacedRun, RunDecision, RunTimes, OptionTable } from './run-times.js';
 export { programmeKey, makeRunTimes, makeOptionTable } from './run-times.js';

@@ -72,6 +72,7 @@ export function* buildDayProblem(
       doughs,
       pies,
       slack: asked.slack,
+      ...(asked.nights === 'open' && { nights: asked.nights }),
       ...(Object.keys(asked.matters).length > 0 && { matters: asked.matters }),
     },
   };

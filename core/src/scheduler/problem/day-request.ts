@@ -24,11 +24,17 @@ export interface PiesRequest {
   readonly spec: PieSpec;
 }
 
+/** Whether people may be asked to work at night. */
+export const nightKinds = ['shut', 'open'] as const;
+export type Nights = (typeof nightKinds)[number];
+
 /** What is wanted by when, checked: plans are not made yet. */
 export interface DayRequest {
   readonly zero: string;
   readonly timeZone: string;
   readonly earliest: number;
+  /** Shut: nobody works at night where a plan without that is found. */
+  readonly nights: Nights;
   readonly kitchen: Omit<DayKitchen, 'ovens'>;
   readonly ovens: readonly OvenRequest[];
   readonly pies: readonly PiesRequest[];

@@ -1,5 +1,6 @@
 import type { NumberField, SpecOf } from '../../schema/index.js';
 import { hotSides, kitchenOvenSchema, optional, orNull, soldSchema } from '../../schema/index.js';
+import { nightKinds } from './day-request.js';
 import { emphases, objectiveKinds, readyKinds, skills } from '../model/index.js';
 
 export const DAY_FORMAT = 'mardle-day';
@@ -205,6 +206,11 @@ export const daySchema = {
   earliest: optional('zero, or when somebody comes before that', {
     type: 'minute',
     what: 'nothing is done before',
+  }),
+  nights: optional('shut from 22:00 to 05:00 while a plan without them is found', {
+    type: 'choice',
+    of: nightKinds,
+    what: 'whether people may be asked to work at night',
   }),
   kitchen: { type: 'part', name: 'DayKitchen', of: kitchenSchema, what: 'hands, ovens and dishes' },
   pies: {

@@ -61,6 +61,7 @@ const dayRequest = (file: DayFileSpec, specs: readonly PieSpec[]): DayRequest =>
   zero: file.zero,
   timeZone: file.timeZone ?? 'UTC',
   earliest: file.earliest ?? usualEarliest(file.kitchen.hands),
+  nights: file.nights ?? 'shut',
   kitchen: kitchenRequest(file),
   ovens: file.kitchen.ovens.map(ovenRequest),
   pies: file.pies.map(({ id, count = 1, ready }, i): PiesRequest => ({

@@ -77,7 +77,7 @@ function remedyCandidates(day: Day, late: ReadonlySet<string>): RemedyCandidate[
             what: 'One more pair of hands for the day.',
             change: (then) =>
               withKitchen(then, {
-                hands: [...then.kitchen.hands, { ...lead, id: 'one more', skills: null, breaks: [] }],
+                hands: [...then.kitchen.hands, { ...lead, id: 'one more', skills: null }],
               }),
           },
         ]

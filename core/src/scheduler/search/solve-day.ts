@@ -83,11 +83,11 @@ export function* solveDay(
 
 /**
  * Drives a search to its end at one go.
- * @param search of `solveDay`
- * @returns the best plan, or null
+ * @param search of `solveDay` or `solveWithSleep`
+ * @returns what it came to: the best plan, or null
  * @example finishDay(solveDay(day))
  */
-export function finishDay(search: DaySearch): DayPlan | null {
+export function finishDay<Value>(search: Generator<unknown, Value>): Value {
   for (;;) {
     const { done, value } = search.next();
     if (done) return value;

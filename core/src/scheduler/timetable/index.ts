@@ -7,7 +7,7 @@ export type { OperationSequence, Operation } from './operation-sequence.js';
 export { inOrder, makeOperationSequence } from './operation-sequence.js';
 export type { PlacingOrder } from './placing-order.js';
 export { usualPlacingOrder } from './placing-order.js';
-export type { Actuals } from './right-shift.js';
+export type { Actuals } from './interruptions.js';
 export { rightShift } from './right-shift.js';
 export type { OperationScheduler } from './schedule-operations.js';
 export { makeOperationScheduler } from './schedule-operations.js';

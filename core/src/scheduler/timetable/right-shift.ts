@@ -1,28 +1,16 @@
+import type { Actuals, Interruptions, TaskTimes } from './interruptions.js';
+import {
+  areSameInterruptions,
+  findInterruptions,
+  isBenchWork,
+  isUrgent,
+  noInterruptions,
+} from './interruptions.js';
 import type { Day, DayBatch, DayPie, DayPlan, DayRun, DayTask, TaskKind } from '../model/index.js';
 import { taskId, scorePlan, shellIds, turnoverMin } from '../model/index.js';
 import { lateIn } from './to-plan.js';
 
-/** How things went, or are known to go: what is left out goes as planned. Minutes. */
-export interface Actuals {
-  /** How long a task takes, by its id. */
-  readonly lasts?: ReadonlyMap<string, number>;
-  /** When a task began or will begin at the earliest, by its id. */
-  readonly notBefore?: ReadonlyMap<string, number>;
-  /** When a task really began, by its id: nothing bears on it any more, and pies of a run that began go by their oven. */
-  readonly begun?: ReadonlyMap<string, number>;
-  /** Minutes from loading to out, by pie. */
-  readonly outs?: ReadonlyMap<string, number>;
-  /** Minutes that a pie cools, by pie. */
-  readonly cools?: ReadonlyMap<string, number>;
-}
-
 const at = (ends: ReadonlyMap<string, number>, id: string): number => ends.get(id) ?? -Infinity;
-
-/** When tasks begin and end by now, minutes by their ids. */
-interface TaskTimes {
-  readonly starts: ReadonlyMap<string, number>;
-  readonly ends: ReadonlyMap<string, number>;
-}
 
 /** What belongs to a pie or a run of the plan, by its id. */
 interface PlanLookups {
@@ -118,9 +106,50 @@ function earliestStart(
   }
 }
 
+/** All tasks once, in their order: each when what it needs is there and its hands are free. */
+function timeTasks(
+  inOrder: readonly DayTask[],
+  day: Day,
+  lookups: PlanLookups,
+  happened: Actuals,
+  { added, after }: Interruptions,
+): TaskTimes {
+  const begun = happened.begun ?? new Map<string, number>();
+  const starts = new Map<string, number>();
+  const ends = new Map<string, number>();
+  const benchEnds = new Map<string, number>();
+  const ovenEnds = new Map<string, number>();
+  for (const task of inOrder) {
+    const { id, kind, of, hands } = task;
+    const byOven = kind === 'out' && begun.has(taskId('load', lookups.runOf.get(of)?.run.id ?? ''));
+    const start =
+      begun.get(id) ??
+      Math.ceil(
+        Math.max(
+          byOven ? -Infinity : task.start,
+          happened.notBefore?.get(id) ?? -Infinity,
+          earliestStart(task, day, lookups, happened, { starts, ends }),
+          at(ovenEnds, hands),
+          isUrgent(task) ? -Infinity : at(benchEnds, hands),
+          at(after, id),
+        ),
+      );
+    const lasts = Math.ceil(happened.lasts?.get(id) ?? task.end - task.start) + (added.get(id) ?? 0);
+    starts.set(id, start);
+    ends.set(id, start + lasts);
+    const free = isBenchWork(task) ? benchEnds : ovenEnds;
+    free.set(hands, Math.max(at(free, hands), start + lasts));
+  }
+  return { starts, ends };
+}
+
+/** What is interrupted moves what it interrupts; so often that is followed. */
+const MOST_PASSES = 8;
+
 /**
  * The same plan as it goes when something takes longer: hands and order are kept, everything waits for what it needs, and
- * nothing is begun sooner than planned. Forward from the first task.
+ * nothing is begun sooner than planned. What is to come out of an oven waits for no bench work: that is laid down for as long,
+ * and takes so much longer. Forward from the first task.
  * @param day worked out
  * @param plan as it was
  * @param happened what went otherwise
@@ -128,34 +157,17 @@ function earliestStart(
  * @example rightShift(day, plan, { lasts: new Map([['line:damson-1', 27]]) }).late
  */
 export function rightShift(day: Day, plan: DayPlan, happened: Actuals = {}): DayPlan {
-  const begun = happened.begun ?? new Map<string, number>();
   const inOrder = [...plan.tasks].sort((a, b) => a.start - b.start || a.end - b.end);
-  const before = new Map<string, string>();
-  const lastOf = new Map<string, string>();
-  for (const { id, hands } of inOrder) {
-    const last = lastOf.get(hands);
-    if (last !== undefined) before.set(id, last);
-    lastOf.set(hands, id);
-  }
   const lookups = lookUpPlan(day, plan, inOrder);
-  const { runOf } = lookups;
-  const starts = new Map<string, number>();
-  const ends = new Map<string, number>();
-  for (const task of inOrder) {
-    const byOven = task.kind === 'out' && begun.has(taskId('load', runOf.get(task.of)?.run.id ?? ''));
-    const start =
-      begun.get(task.id) ??
-      Math.ceil(
-        Math.max(
-          byOven ? -Infinity : task.start,
-          happened.notBefore?.get(task.id) ?? -Infinity,
-          earliestStart(task, day, lookups, happened, { starts, ends }),
-          at(ends, before.get(task.id) ?? ''),
-        ),
-      );
-    starts.set(task.id, start);
-    ends.set(task.id, start + Math.ceil(happened.lasts?.get(task.id) ?? task.end - task.start));
+  let interruptions = noInterruptions;
+  let times = timeTasks(inOrder, day, lookups, happened, interruptions);
+  for (let pass = 1; pass < MOST_PASSES; pass++) {
+    const found = findInterruptions(plan, happened, times);
+    if (areSameInterruptions(found, interruptions)) break;
+    interruptions = found;
+    times = timeTasks(inOrder, day, lookups, happened, interruptions);
   }
+  const { starts, ends } = times;
   const tasks = plan.tasks.map((task) => ({
     ...task,
     start: starts.get(task.id) ?? task.start,

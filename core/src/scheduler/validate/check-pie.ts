@@ -7,9 +7,9 @@ type Rule = readonly [holds: boolean, said: string];
 const lengthMin = (task: DayTask | undefined): number => (task ? task.end - task.start : 0);
 
 /** Each task lasts as long as its pie says. */
-const durations = ({ pie, prepare, line, build, pack }: CompletePie): Rule[] =>
+const durations = ({ workMin }: PlanIndex, { pie, prepare, line, build, pack }: CompletePie): Rule[] =>
   Object.entries({ prepare, line, build, pack } as const).map(([kind, task]) => [
-    lengthMin(task) === pie[kind as 'prepare' | 'line' | 'build' | 'pack'],
+    (task ? workMin(task) : 0) === pie[kind as 'prepare' | 'line' | 'build' | 'pack'],
     `${kind} of ${pie.id} lasts another time than it takes`,
   ]);
 
@@ -98,7 +98,7 @@ function doughRest({ day, task, batch }: PlanIndex, { pie, line, build }: Comple
  */
 export const checkPie = (index: PlanIndex, complete: CompletePie, itsShell: string | undefined): string[] =>
   broken([
-    ...durations(complete),
+    ...durations(index, complete),
     ...unloading(index, complete),
     ...waits(complete),
     ...promises(index, complete),

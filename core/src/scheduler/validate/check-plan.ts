@@ -4,7 +4,7 @@ import { checkOvens } from './check-ovens.js';
 import { checkPie } from './check-pie.js';
 import { checkPlaces, mostAtOnce } from './check-places.js';
 import type { PlanIndex } from './plan-index.js';
-import { broken, indexPlan, completePie } from './plan-index.js';
+import { broken, indexPlan, isInterruption, completePie } from './plan-index.js';
 
 /** Somebody does a task in their hours, out of their breaks, and can do it. */
 function checkTask({ id, kind, start, end, hands }: DayTask, { earliest, kitchen }: Day): string[] {
@@ -18,19 +18,22 @@ function checkTask({ id, kind, start, end, hands }: DayTask, { earliest, kitchen
   ]);
 }
 
-/** Nobody does two things at once. */
-function checkWorker({ id }: Worker, { tasks }: DayPlan): string[] {
-  const spans = tasks.filter(({ hands }) => hands === id).map(({ start, end }) => ({ from: start, to: end }));
+/** Nobody does two things at once; what is taken out of an oven interrupts bench work. */
+function checkWorker({ id }: Worker, plan: DayPlan): string[] {
+  const its = plan.tasks.filter(({ hands }) => hands === id);
+  const spans = its
+    .filter((task) => task.kind !== 'out' || !isInterruption(plan, task))
+    .map(({ start, end }) => ({ from: start, to: end }));
   return broken([[mostAtOnce(spans) <= 1, `${id} does two things at once`]]);
 }
 
-function checkBatch(batch: DayBatch, { day, task }: PlanIndex): string[] {
+function checkBatch(batch: DayBatch, { day, task, workMin }: PlanIndex): string[] {
   const rule = day.doughs[batch.dough];
   const mix = task('mix', batch.id);
   if (!rule || !mix) return [`${batch.id}: it is not mixed`];
   return broken([
     [batch.pies.length <= rule.most, `${batch.id} is too large`],
-    [mix.end - mix.start === batchMixMin(rule, batch.pies.length), `${batch.id} takes another time to mix`],
+    [workMin(mix) === batchMixMin(rule, batch.pies.length), `${batch.id} takes another time to mix`],
   ]);
 }
 

@@ -10,7 +10,25 @@ export interface PlanIndex {
   /** The run that a pie is baked in, and its minute out. */
   readonly baked: (pie: string) => { readonly run: DayRun; readonly out: number } | undefined;
   readonly batch: (pie: string) => DayBatch | undefined;
+  /** Minutes of a task without those for which it is laid down to take something out of an oven. */
+  readonly workMin: (task: DayTask) => number;
 }
+
+/** What is taken out by the same hands while a task goes on: that interrupts it. */
+const interruptions = (plan: DayPlan, { hands, start, end }: DayTask): DayTask[] =>
+  plan.tasks.filter(
+    (out) => out.kind === 'out' && out.hands === hands && start <= out.start && out.end <= end,
+  );
+
+/** Whether a task is laid down for another: what is taken out meanwhile. */
+export const isInterruption = (plan: DayPlan, out: DayTask): boolean =>
+  plan.tasks.some(
+    (task) =>
+      task.kind !== 'out' &&
+      task.kind !== 'load' &&
+      task.id !== out.id &&
+      interruptions(plan, task).includes(out),
+  );
 
 export function indexPlan(day: Day, plan: DayPlan): PlanIndex {
   const tasks = new Map(plan.tasks.map((task) => [task.id, task]));
@@ -24,6 +42,13 @@ export function indexPlan(day: Day, plan: DayPlan): PlanIndex {
     task: (kind, owner) => tasks.get(taskId(kind, owner)),
     baked: (pie) => runs.get(pie),
     batch: (pie) => batches.get(pie),
+    workMin: (task) => {
+      const laidDownMin =
+        task.kind === 'out' || task.kind === 'load'
+          ? 0
+          : interruptions(plan, task).reduce((sum, out) => sum + out.end - out.start, 0);
+      return task.end - task.start - laidDownMin;
+    },
   };
 }
 

@@ -1,3 +1,4 @@
+import { MINUTE_MS } from '@mardle/core';
 import type { KitchenResponse } from '@mardle/contract';
 import { instantFrom } from './hours.js';
 import type { DayFile } from '../../state/day/dayFile.js';
@@ -9,10 +10,18 @@ const USUAL_DISHES = 4;
 const dateOf = (at: Date): string =>
   `${at.getFullYear()}-${String(at.getMonth() + 1).padStart(2, '0')}-${String(at.getDate()).padStart(2, '0')}`;
 
-/** A day to begin with: tomorrow, one pair of hands from four in the morning, this kitchen's ovens and dishes. */
+/** What can be done the evening before is: from this hour on, or from now where that is later. */
+const EVENING_HOUR = 16;
+const QUARTER_MS = 15 * MINUTE_MS;
+
+/** A day to begin with: tomorrow and the evening before it, one pair of hands, this kitchen's ovens and dishes. */
 export function newDay({ ovens, dishes }: KitchenResponse, now: Date): DayFile {
   const { timeZone } = Intl.DateTimeFormat().resolvedOptions();
   const date = dateOf(new Date(now.getFullYear(), now.getMonth(), now.getDate() + 1));
+  const evening = new Date(now.getFullYear(), now.getMonth(), now.getDate(), EVENING_HOUR);
+  const soon = new Date(Math.ceil(now.getTime() / QUARTER_MS) * QUARTER_MS);
+  const from = soon > evening ? soon : evening;
+  const fromHour = `${String(from.getHours()).padStart(2, '0')}:${String(from.getMinutes()).padStart(2, '0')}`;
   return {
     format: 'mardle-day',
     version: 1,
@@ -21,7 +30,11 @@ export function newDay({ ovens, dishes }: KitchenResponse, now: Date): DayFile {
     timeZone,
     kitchen: {
       hands: [
-        { id: 'lead', from: instantFrom(date, '04:00', timeZone), to: instantFrom(date, '18:00', timeZone) },
+        {
+          id: 'lead',
+          from: instantFrom(dateOf(from), fromHour, timeZone),
+          to: instantFrom(date, '18:00', timeZone),
+        },
       ],
       ovens:
         ovens.length > 0

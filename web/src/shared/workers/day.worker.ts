@@ -8,6 +8,7 @@ import type {
   Robustness,
   Repair,
   Remedy,
+  SleptDay,
 } from '@mardle/core';
 import {
   estimateRobustness,
@@ -15,7 +16,7 @@ import {
   repairSchedule,
   findRemedies,
   shortSearch,
-  solveDay,
+  solveWithSleep,
   makeWeighingList,
   buildDayProblem,
 } from '@mardle/core';
@@ -66,14 +67,14 @@ const jobs = {
   },
 
   /** A day that was worked out before, solved anew. */
-  async search(day: Day, progress: (share: number) => void): Promise<SolvedDay> {
+  async search(wanted: Day, progress: (share: number) => void): Promise<SolvedDay> {
     stopped = false;
-    let best: DayPlan | null = null;
-    const found = await untilStopped(solveDay(day), (step) => {
-      best = step.best ?? best;
+    let best: SleptDay = { day: wanted, plan: null };
+    const found = await untilStopped(solveWithSleep(wanted), (step) => {
+      if (step.plan) best = step;
       progress(step.share);
     });
-    const long = found === undefined ? best : found;
+    const { day, plan: long } = found ?? best;
     const plan = isComplete(long) || stopped ? long : await keptPromise(day, long);
     if (isComplete(plan)) return { day, plan, holds: estimateRobustness(day, plan), remedies: [] };
     const remedies = stopped ? null : ((await untilStopped(findRemedies(day, plan), progress)) ?? null);

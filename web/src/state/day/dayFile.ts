@@ -1,4 +1,4 @@
-import type { ObjectiveEmphasis, Freezer, PieSpec, ReadyAs, StockedItem } from '@mardle/core';
+import type { ObjectiveEmphasis, Freezer, Nights, PieSpec, ReadyAs, StockedItem } from '@mardle/core';
 
 /** Pies of one sort on the list of the day. */
 export interface Wanted {
@@ -25,6 +25,7 @@ export interface DayFile {
   readonly zero: string;
   readonly timeZone: string;
   readonly earliest?: string | number;
+  readonly nights?: Nights;
   readonly kitchen: {
     readonly hands: readonly Person[];
     readonly ovens: readonly object[];

@@ -1,6 +1,14 @@
 import { Button, Group, SegmentedControl } from '@mantine/core';
 import type { Day, DayPlan } from '@mardle/core';
-import { unloadGroups, isComplete, pieName, withoutShells } from '@mardle/core';
+import {
+  unloadGroups,
+  isComplete,
+  nightHours,
+  nightWork,
+  pieName,
+  wallTime,
+  withoutShells,
+} from '@mardle/core';
 import { IconAlertTriangle, IconCalendarDown, IconCheck } from '@tabler/icons-react';
 import { useState } from 'react';
 import { fileName, saveFile } from '../../../shared/download.js';
@@ -106,6 +114,18 @@ function inTime(day: Day, plan: DayPlan | null): string {
   return count === all.length ? `All ${all.length} in time.` : `${count} of ${all.length} in time.`;
 }
 
+/** Who works at night, and whether that was wanted. */
+function nightWords(day: Day, plan: DayPlan): string {
+  const each = nightWork(day, plan).map(
+    ({ hands, from, min }) => `${hands} ${min} min, from ${wallTime(day, from)}`,
+  );
+  if (each.length === 0) return '';
+  const who = `${each.join('; ')}.`;
+  return day.nights === 'open'
+    ? ` At night: ${who}`
+    : ` No plan was found in which all sleep from ${nightHours.from}:00 to ${nightHours.to}:00. At night: ${who}`;
+}
+
 function Verdict({
   solved: { day, plan, holds, remedies },
   changed,
@@ -125,6 +145,7 @@ function Verdict({
             {holds.weakest[0] && holds.share < 1 && ` Soonest late: ${pieName(day, holds.weakest[0].pie)}.`}
           </>
         )}
+        {plan && nightWords(day, plan)}
         {changed && <i> What is wanted was changed since: plan the day again.</i>}
         {!works && remedies !== null && remedies.length > 0 && (
           <ul className={`${classes.remedies} no-print`}>

@@ -1,4 +1,5 @@
-import { Button } from '@mantine/core';
+import { Button, Checkbox } from '@mantine/core';
+import { nightHours } from '@mardle/core';
 import { IconPlus } from '@tabler/icons-react';
 import type { DayFile, Person } from '../../../state/day/dayFile.js';
 import { useDay } from '../../../state/day/day.js';
@@ -30,6 +31,12 @@ export function People({ file }: { readonly file: DayFile }) {
           />
         ))}
       </ul>
+      <Checkbox
+        label={`Work at night too, ${nightHours.from}:00 to ${nightHours.to}:00`}
+        description="Else all sleep, where a plan is found that lets them."
+        checked={file.nights === 'open'}
+        onChange={({ currentTarget: { checked } }) => change({ nights: checked ? 'open' : 'shut' })}
+      />
       <Button
         variant="default"
         leftSection={<IconPlus size={18} />}
