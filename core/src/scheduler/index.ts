@@ -84,6 +84,13 @@ export {
   findRemedies,
   shortSearch,
 } from './replan/index.js';
-export type { DaySearch, Robustness, SleptDay, SolveOptions, SearchProgress } from './search/index.js';
+export type {
+  DayFault,
+  DaySearch,
+  Robustness,
+  SleptDay,
+  SolveOptions,
+  SearchProgress,
+} from './search/index.js';
 export { finishDay, estimateRobustness, solveDay, solveWithSleep } from './search/index.js';
 export type { Actuals } from './timetable/index.js';

@@ -19,7 +19,7 @@ export const aPlan = planOf();
 export const aSolvedDay: SolvedDay = {
   day: aDay,
   plan: aPlan,
-  holds: { share: 0.9, days: 200, weakest: [] },
+  holds: { share: 0.9, days: 200, faults: [], weakest: [] },
   remedies: [],
 };
 

@@ -1,4 +1,4 @@
-export type { Robustness } from './robustness.js';
+export type { DayFault, Robustness } from './robustness.js';
 export { estimateRobustness } from './robustness.js';
 export type { SleptDay } from './solve-with-sleep.js';
 export { solveWithSleep } from './solve-with-sleep.js';

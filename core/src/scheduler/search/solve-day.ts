@@ -14,6 +14,8 @@ export interface SolveOptions {
   readonly evaluations?: number;
   /** Of a day that cannot be, all that finds no place is left out at one go: quick, and more than must be. */
   readonly isRough?: boolean;
+  /** From so many seeds at most; as many as are worth it when left out. */
+  readonly starts?: number;
 }
 
 /** From how many seeds a search begins anew while its best plan leaves something late; of a large day each takes longer. */
@@ -43,13 +45,18 @@ const better = (a: DayPlan | null, b: DayPlan | null): DayPlan | null => (badnes
  */
 export function* solveDay(
   day: Day,
-  { seed = 1, evaluations = evaluationsFor(day.pies.length), isRough = false }: SolveOptions = {},
+  {
+    seed = 1,
+    evaluations = evaluationsFor(day.pies.length),
+    isRough = false,
+    starts: mostStarts = MOST_STARTS,
+  }: SolveOptions = {},
 ): DaySearch {
   let best: DayPlan | null = null;
   let nearest: AnnealResult | null = null;
   const isSmall = day.pies.length <= SMALL_DAY;
   const isLarge = day.pies.length > LARGE_DAY;
-  const starts = isLarge && !isRough ? LARGE_STARTS : MOST_STARTS;
+  const starts = Math.min(mostStarts, isLarge && !isRough ? LARGE_STARTS : MOST_STARTS);
   for (let start = 0; start < starts && (isSmall || !isComplete(best)); start++) {
     const isLast = start + 1 === starts;
     const from = {

@@ -1,8 +1,9 @@
 import { lowerBound } from '../bounds/index.js';
 import type { Day, DayPlan } from '../model/index.js';
-import { isComplete, withNightsShut } from '../model/index.js';
+import { isComplete, scorePlan, withNightsShut } from '../model/index.js';
 import type { SearchProgress } from './anneal.js';
 import { mapYield } from './anneal.js';
+import { withReserves } from './reserves.js';
 import type { SolveOptions } from './solve-day.js';
 import { solveDay } from './solve-day.js';
 
@@ -13,11 +14,12 @@ export interface SleptDay {
 }
 type SleepProgress = SleptDay & Pick<SearchProgress, 'share'>;
 
-/** How much of the whole a first search with the nights shut is. */
-const SHUT_SHARE = 0.5;
+/** Easier days than that which was asked for count for so much of the whole. */
+const EASIER_SHARE = 0.5;
 
 /**
- * Solves a day first with everybody asleep at night; only where that leaves something late, with the nights open.
+ * Solves a day as a careful baker would have it: with everybody asleep at night and room before what must not be late; where that
+ * leaves something late, without the room; then with the nights open, in the same order.
  * @param day worked out
  * @param options seed, and how long to look
  * @returns a generator; its value the plan and its day
@@ -25,14 +27,25 @@ const SHUT_SHARE = 0.5;
  */
 export function* solveWithSleep(day: Day, options: SolveOptions = {}): Generator<SleepProgress, SleptDay> {
   const shut = withNightsShut(day);
-  if (shut && Number.isFinite(lowerBound(shut))) {
+  const careful = [...(shut ? [shut] : []), day].flatMap((of) => {
+    const reserved = withReserves(of);
+    const asIs = of === day ? [] : [{ of, solved: of }];
+    return [...(reserved ? [{ of, solved: reserved }] : []), ...asIs];
+  });
+  for (const [i, { of, solved }] of careful.entries()) {
+    if (!Number.isFinite(lowerBound(solved))) continue;
+    const rescored = (plan: DayPlan): DayPlan => ({ ...plan, score: scorePlan(of, plan) });
     const plan = yield* mapYield(
-      solveDay(shut, { ...options, isRough: true }),
-      ({ share, best }): SleepProgress => ({ share: SHUT_SHARE * share, day: shut, plan: best }),
+      solveDay(solved, { ...options, isRough: true, starts: 1 }),
+      ({ share, best }): SleepProgress => ({
+        share: (EASIER_SHARE * (i + share)) / careful.length,
+        day: of,
+        plan: best && rescored(best),
+      }),
     );
-    if (isComplete(plan)) return { day: shut, plan };
+    if (isComplete(plan)) return { day: of, plan: rescored(plan) };
   }
-  const from = shut ? SHUT_SHARE : 0;
+  const from = careful.length > 0 ? EASIER_SHARE : 0;
   const plan = yield* mapYield(solveDay(day, options), ({ share, best }): SleepProgress => ({
     share: from + (1 - from) * share,
     day,

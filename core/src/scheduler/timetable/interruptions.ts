@@ -36,9 +36,20 @@ const isSameMap = (a: ReadonlyMap<string, number>, b: ReadonlyMap<string, number
 export const areSameInterruptions = (a: Interruptions, b: Interruptions): boolean =>
   isSameMap(a.added, b.added) && isSameMap(a.after, b.after);
 
-/** Taking out is what nothing holds up; it interrupts all but the work at an oven. */
+/** What began after something was taken out still does, though the two meet no more. */
+export const stillAfter = (found: Interruptions, before: Interruptions): Interruptions => ({
+  added: found.added,
+  after: new Map(
+    [...before.after, ...found.after].map(([id, min]) => [
+      id,
+      Math.max(min, before.after.get(id) ?? min, found.after.get(id) ?? min),
+    ]),
+  ),
+});
+
+/** Taking out is what nothing holds up; it interrupts all else. */
 export const isUrgent = ({ kind }: DayTask): boolean => kind === 'out';
-export const isBenchWork = ({ kind }: DayTask): boolean => kind !== 'out' && kind !== 'load';
+export const isInterrupted = (task: DayTask): boolean => !isUrgent(task);
 
 /** Minutes that each bench task is laid down for, where all is as it is timed. */
 function interruptedMin(tasks: readonly DayTask[], { starts, ends }: TaskTimes): Interruptions {
@@ -46,12 +57,12 @@ function interruptedMin(tasks: readonly DayTask[], { starts, ends }: TaskTimes):
   const after = new Map<string, number>();
   const span = ({ id }: DayTask): readonly [number, number] => [starts.get(id) ?? 0, ends.get(id) ?? 0];
   const outs = tasks.filter((task) => isUrgent(task) && span(task)[1] > span(task)[0]);
-  for (const task of tasks.filter(isBenchWork)) {
+  for (const task of tasks.filter(isInterrupted)) {
     const [from, to] = span(task);
     for (const out of outs) {
       const [outFrom, outTo] = span(out);
       if (out.hands !== task.hands || outFrom >= to || outTo <= from) continue;
-      if (from <= outFrom) added.set(task.id, (added.get(task.id) ?? 0) + outTo - outFrom);
+      if (from < outFrom) added.set(task.id, (added.get(task.id) ?? 0) + outTo - outFrom);
       else after.set(task.id, Math.max(outTo, after.get(task.id) ?? outTo));
     }
   }

@@ -2,9 +2,9 @@ import type { Actuals, Interruptions, TaskTimes } from './interruptions.js';
 import {
   areSameInterruptions,
   findInterruptions,
-  isBenchWork,
   isUrgent,
   noInterruptions,
+  stillAfter,
 } from './interruptions.js';
 import type { Day, DayBatch, DayPie, DayPlan, DayRun, DayTask, TaskKind } from '../model/index.js';
 import { taskId, scorePlan, shellIds, turnoverMin } from '../model/index.js';
@@ -18,6 +18,8 @@ interface PlanLookups {
   readonly runOf: ReadonlyMap<string, { readonly run: DayRun; readonly out: number }>;
   readonly batchOf: ReadonlyMap<string, DayBatch>;
   readonly shells: ReadonlyMap<string, string>;
+  /** Who does a task, by its id. */
+  readonly handsOf: ReadonlyMap<string, string>;
   /** Whose dish a pie waits for. */
   readonly dishBefore: ReadonlyMap<string, string>;
   /** Which run has the oven before. */
@@ -29,6 +31,7 @@ const lookUpPlan = (day: Day, plan: DayPlan, inOrder: readonly DayTask[]): PlanL
   runOf: new Map(plan.runs.flatMap((run) => run.pies.map(({ pie, out }) => [pie, { run, out }] as const))),
   batchOf: new Map(plan.batches.flatMap((batch) => batch.pies.map((pie) => [pie, batch] as const))),
   shells: shellIds(day),
+  handsOf: new Map(inOrder.map(({ id, hands }) => [id, hands])),
   dishBefore: dishesInTurn(day, inOrder),
   runBefore: runsInTurn(plan.runs),
 });
@@ -97,13 +100,26 @@ function earliestStart(
     case 'out': {
       const baked = lookups.runOf.get(of);
       if (!baked) return -Infinity;
-      return at(times.starts, taskId('load', baked.run.id)) + (happened.outs?.get(of) ?? baked.out);
+      const load = taskId('load', baked.run.id);
+      // Who still puts a run in cannot take it out.
+      const loaded = lookups.handsOf.get(load) === task.hands ? at(times.ends, load) : -Infinity;
+      return Math.max(loaded, at(times.starts, load) + (happened.outs?.get(of) ?? baked.out));
     }
     case 'pack':
       return (
         at(times.starts, taskId('out', of)) + (happened.cools?.get(of) ?? lookups.pieOf.get(of)?.cool ?? 0)
       );
   }
+}
+
+type Span = readonly [from: number, to: number];
+
+/** From when on something that lasts so long meets nothing that is taken out already, min. */
+function firstFree(taken: readonly Span[], soonest: number, lasts: number): number {
+  let start = soonest;
+  for (const [from, to] of [...taken].sort((a, b) => a[0] - b[0]))
+    if (start < to && start + lasts > from) start = to;
+  return start;
 }
 
 /** All tasks once, in their order: each when what it needs is there and its hands are free. */
@@ -117,28 +133,27 @@ function timeTasks(
   const begun = happened.begun ?? new Map<string, number>();
   const starts = new Map<string, number>();
   const ends = new Map<string, number>();
-  const benchEnds = new Map<string, number>();
-  const ovenEnds = new Map<string, number>();
+  const workEnds = new Map<string, number>();
+  const outs = new Map<string, Span[]>();
   for (const task of inOrder) {
     const { id, kind, of, hands } = task;
     const byOven = kind === 'out' && begun.has(taskId('load', lookups.runOf.get(of)?.run.id ?? ''));
-    const start =
-      begun.get(id) ??
-      Math.ceil(
-        Math.max(
-          byOven ? -Infinity : task.start,
-          happened.notBefore?.get(id) ?? -Infinity,
-          earliestStart(task, day, lookups, happened, { starts, ends }),
-          at(ovenEnds, hands),
-          isUrgent(task) ? -Infinity : at(benchEnds, hands),
-          at(after, id),
-        ),
-      );
     const lasts = Math.ceil(happened.lasts?.get(id) ?? task.end - task.start) + (added.get(id) ?? 0);
+    const soonest = Math.ceil(
+      Math.max(
+        byOven ? -Infinity : task.start,
+        happened.notBefore?.get(id) ?? -Infinity,
+        earliestStart(task, day, lookups, happened, { starts, ends }),
+        isUrgent(task) ? -Infinity : at(workEnds, hands),
+        at(after, id),
+      ),
+    );
+    const its = outs.get(hands) ?? [];
+    const start = begun.get(id) ?? (isUrgent(task) ? firstFree(its, soonest, lasts) : soonest);
     starts.set(id, start);
     ends.set(id, start + lasts);
-    const free = isBenchWork(task) ? benchEnds : ovenEnds;
-    free.set(hands, Math.max(at(free, hands), start + lasts));
+    if (isUrgent(task)) outs.set(hands, [...its, [start, start + lasts]]);
+    else workEnds.set(hands, Math.max(at(workEnds, hands), start + lasts));
   }
   return { starts, ends };
 }
@@ -162,7 +177,7 @@ export function rightShift(day: Day, plan: DayPlan, happened: Actuals = {}): Day
   let interruptions = noInterruptions;
   let times = timeTasks(inOrder, day, lookups, happened, interruptions);
   for (let pass = 1; pass < MOST_PASSES; pass++) {
-    const found = findInterruptions(plan, happened, times);
+    const found = stillAfter(findInterruptions(plan, happened, times), interruptions);
     if (areSameInterruptions(found, interruptions)) break;
     interruptions = found;
     times = timeTasks(inOrder, day, lookups, happened, interruptions);

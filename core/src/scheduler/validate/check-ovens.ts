@@ -13,7 +13,7 @@ const isThere = (hands: readonly Worker[], minute: number): boolean =>
   );
 
 /** The runs as their ovens have them: loaded, in their places, seen to, at their heat. */
-export function checkOvens({ day, plan, task }: PlanIndex): string[] {
+export function checkOvens({ day, plan, task, workMin }: PlanIndex): string[] {
   const { kitchen } = day;
   const wrong: string[] = [];
   const pieOf = new Map(day.pies.map((pie) => [pie.id, pie]));
@@ -25,8 +25,7 @@ export function checkOvens({ day, plan, task }: PlanIndex): string[] {
       continue;
     }
     if (load.start !== run.start) wrong.push(`${run.id} is loaded at another minute`);
-    if (load.end - load.start !== kitchen.loadMin)
-      wrong.push(`${run.id} is loaded in another time than it takes`);
+    if (workMin(load) !== kitchen.loadMin) wrong.push(`${run.id} is loaded in another time than it takes`);
     if (run.pies.length > oven.places) wrong.push(`${run.id} has too many pies for ${oven.id}`);
     for (const minute of batchTimes(run.heat, run.pies)) {
       if (!isThere(kitchen.hands, run.start + minute))

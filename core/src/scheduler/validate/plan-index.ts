@@ -23,11 +23,7 @@ const interruptions = (plan: DayPlan, { hands, start, end }: DayTask): DayTask[]
 /** Whether a task is laid down for another: what is taken out meanwhile. */
 export const isInterruption = (plan: DayPlan, out: DayTask): boolean =>
   plan.tasks.some(
-    (task) =>
-      task.kind !== 'out' &&
-      task.kind !== 'load' &&
-      task.id !== out.id &&
-      interruptions(plan, task).includes(out),
+    (task) => task.kind !== 'out' && task.id !== out.id && interruptions(plan, task).includes(out),
   );
 
 export function indexPlan(day: Day, plan: DayPlan): PlanIndex {
@@ -44,7 +40,7 @@ export function indexPlan(day: Day, plan: DayPlan): PlanIndex {
     batch: (pie) => batches.get(pie),
     workMin: (task) => {
       const laidDownMin =
-        task.kind === 'out' || task.kind === 'load'
+        task.kind === 'out'
           ? 0
           : interruptions(plan, task).reduce((sum, out) => sum + out.end - out.start, 0);
       return task.end - task.start - laidDownMin;

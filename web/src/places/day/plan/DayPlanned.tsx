@@ -1,5 +1,5 @@
 import { Button, Group, SegmentedControl } from '@mantine/core';
-import type { Day, DayPlan } from '@mardle/core';
+import type { Day, DayFault, DayPlan, Robustness } from '@mardle/core';
 import {
   unloadGroups,
   isComplete,
@@ -114,6 +114,21 @@ function inTime(day: Day, plan: DayPlan | null): string {
   return count === all.length ? `All ${all.length} in time.` : `${count} of ${all.length} in time.`;
 }
 
+const faultWords: Readonly<Record<DayFault, string>> = {
+  late: 'something late',
+  overbaked: 'a pie too long in the oven',
+  kept: 'somebody kept past their hours',
+  fruit: 'fruit waiting too long for its crust',
+  built: 'a built pie waiting too long for its oven',
+  cold: 'a warm pie cold',
+};
+
+/** What went wrong on the days that were tried, in words, worst first. */
+const faultCounts = ({ faults }: Robustness): string =>
+  faults
+    .map(({ fault, share }) => `${faultWords[fault]} on ${Math.max(1, Math.round(100 * share))}`)
+    .join(', ');
+
 /** Who works at night, and whether that was wanted. */
 function nightWords(day: Day, plan: DayPlan): string {
   const each = nightWork(day, plan).map(
@@ -142,6 +157,7 @@ function Verdict({
           <>
             Tried on {holds.days} days, some slower and some quicker than planned, it works on{' '}
             {Math.round(holds.share * holds.days)}.
+            {holds.faults.length > 0 && ` Of 100: ${faultCounts(holds)}.`}
             {holds.weakest[0] && holds.share < 1 && ` Soonest late: ${pieName(day, holds.weakest[0].pie)}.`}
           </>
         )}

@@ -6,6 +6,7 @@ import { useState } from 'react';
 import type { DayFile, Person } from '../../../state/day/dayFile.js';
 import classes from '../DayPlace.module.css';
 import { toHour, instantFrom } from '../hours.js';
+import { daysOn } from '../shiftDay.js';
 import { WallTime } from './WallTime.js';
 
 const MOST_BREAKS = 20;
@@ -38,8 +39,10 @@ export function PersonRow({ file, person, number, isLast, onChange, onRemove }: 
   const setBreak = (k: number, part: readonly [string | number, string | number]): void =>
     onChange({ breaks: breaks.map((one, n) => (n === k ? part : one)) });
   const addBreak = (): void => {
-    const { date } = toHour(file, breaks.at(-1)?.[1] ?? person.from);
-    const at = (hour: string): string => instantFrom(date, hour, file.timeZone);
+    const { date, hour: since } = toHour(file, breaks.at(-1)?.[1] ?? person.from);
+    // Who comes in the afternoon has no noon before the next day's.
+    const noonDate = since >= '12:00' ? daysOn(date, 1) : date;
+    const at = (hour: string): string => instantFrom(noonDate, hour, file.timeZone);
     onChange({ breaks: [...breaks, [at('12:00'), at('12:30')]] });
   };
   const setSkill = (skill: Skill, does: boolean): void => {

@@ -42,6 +42,8 @@ describe('what a baker says of the day', () => {
 
   it('is who comes the evening before, which is worked in then', async () => {
     const user = await show();
+    expect(asked().earliest).toBe(-8 * 60);
+    await user.selectOptions(screen.getByLabelText('From when lead is there, day'), 'Sat');
     expect(asked().earliest).toBe(0);
     await user.selectOptions(screen.getByLabelText('From when lead is there, day'), 'Fri');
     fireEvent.change(screen.getByLabelText('From when lead is there'), { target: { value: '17:00' } });
