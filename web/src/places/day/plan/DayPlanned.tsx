@@ -115,12 +115,12 @@ function inTime(day: Day, plan: DayPlan | null): string {
 }
 
 const faultWords: Readonly<Record<DayFault, string>> = {
-  late: 'something late',
-  overbaked: 'a pie too long in the oven',
-  kept: 'somebody kept past their hours',
-  fruit: 'fruit waiting too long for its crust',
-  built: 'a built pie waiting too long for its oven',
-  cold: 'a warm pie cold',
+  late: 'something is late',
+  overbaked: 'a pie stays too long in the oven',
+  kept: 'somebody is kept past their hours',
+  fruit: 'fruit waits too long for its crust',
+  built: 'a built pie waits too long for its oven',
+  cold: 'a warm pie is cold',
 };
 
 /** What went wrong on the days that were tried, in words, worst first. */
@@ -157,7 +157,7 @@ function Verdict({
           <>
             Tried on {holds.days} days, some slower and some quicker than planned, it works on{' '}
             {Math.round(holds.share * holds.days)}.
-            {holds.faults.length > 0 && ` Of 100: ${faultCounts(holds)}.`}
+            {holds.faults.length > 0 && ` Of 100 such days ${faultCounts(holds)}.`}
             {holds.weakest[0] && holds.share < 1 && ` Soonest late: ${pieName(day, holds.weakest[0].pie)}.`}
           </>
         )}

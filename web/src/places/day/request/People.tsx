@@ -31,12 +31,6 @@ export function People({ file }: { readonly file: DayFile }) {
           />
         ))}
       </ul>
-      <Checkbox
-        label={`Work at night too, ${nightHours.from}:00 to ${nightHours.to}:00`}
-        description="Else all sleep, where a plan is found that lets them."
-        checked={file.nights === 'open'}
-        onChange={({ currentTarget: { checked } }) => change({ nights: checked ? 'open' : 'shut' })}
-      />
       <Button
         variant="default"
         leftSection={<IconPlus size={18} />}
@@ -48,6 +42,12 @@ export function People({ file }: { readonly file: DayFile }) {
       >
         One more pair of hands
       </Button>
+      <Checkbox
+        label={`Work at night too, ${nightHours.from}:00 to ${nightHours.to}:00`}
+        description="If not, all sleep then, as long as the pies let them."
+        checked={file.nights === 'open'}
+        onChange={({ currentTarget: { checked } }) => change({ nights: checked ? 'open' : 'shut' })}
+      />
     </>
   );
 }
