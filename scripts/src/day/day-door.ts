@@ -1,4 +1,4 @@
-import type { BuyingList, Day, DayPlan, FieldProblem, Remedy } from '@mardle/core';
+import type { BuyingList, Day, DayPlan, FieldProblem, Remedy, Robustness } from '@mardle/core';
 import {
   makeBuyingList,
   finishDay,
@@ -22,7 +22,7 @@ interface DayAnswer {
   readonly day: Day;
   readonly plan: DayPlan | null;
   /** How likely it holds, by seeded days. */
-  readonly holds: { readonly share: number; readonly days: number } | null;
+  readonly holds: Robustness | null;
   /** What no plan that is in time can be under; null when none can be in time. */
   readonly bound: number | null;
   /** What would help, where something is late. */

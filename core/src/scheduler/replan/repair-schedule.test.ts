@@ -191,6 +191,22 @@ describe('what would break in a day as it would go', () => {
     expect(laidDown).toBeGreaterThan(5);
   });
 
+  it('is no fruit that is cut for a builder who is behind', () => {
+    let heldBack = 0;
+    for (const task of plan().tasks.filter(({ kind }) => kind === 'build' || kind === 'line')) {
+      const next = rightShift(day, plan(), { lasts: new Map([[task.id, task.end - task.start + 60]]) });
+      const timeOf = (id: string) => next.tasks.find((one) => one.id === id);
+      for (const { id, cook, fruitMost } of day.pies) {
+        const prepare = timeOf(`prepare:${id}`);
+        const build = timeOf(`build:${id}`);
+        if (!prepare || !build) continue;
+        expect(build.start - prepare.end - cook).toBeLessThanOrEqual(fruitMost);
+        if (prepare.start > plan().tasks.find((one) => one.id === prepare.id)!.start) heldBack += 1;
+      }
+    }
+    expect(heldBack).toBeGreaterThan(0);
+  });
+
   it('says that a pie stays in the oven when nobody is free to take it out, whatever is in time', () => {
     const told = plan()
       .tasks.filter(({ kind, end, start }) => (kind === 'out' || kind === 'load') && end > start)

@@ -158,6 +158,20 @@ function timeTasks(
   return { starts, ends };
 }
 
+/** Fruit that would wait too long for its crust is begun so much later, min by task: nobody cuts it for a builder who is behind. */
+function heldBack(day: Day, { begun }: Actuals, { starts, ends }: TaskTimes): Map<string, number> {
+  const held = new Map<string, number>();
+  for (const { id, cook, fruitMost } of day.pies) {
+    const prepare = taskId('prepare', id);
+    const built = starts.get(taskId('build', id));
+    const from = starts.get(prepare);
+    if (built === undefined || from === undefined || begun?.has(prepare)) continue;
+    const tooLongMin = built - at(ends, prepare) - cook - fruitMost;
+    if (tooLongMin > 0) held.set(prepare, from + tooLongMin);
+  }
+  return held;
+}
+
 /** What is interrupted moves what it interrupts; so often that is followed. */
 const MOST_PASSES = 8;
 
@@ -177,7 +191,11 @@ export function rightShift(day: Day, plan: DayPlan, happened: Actuals = {}): Day
   let interruptions = noInterruptions;
   let times = timeTasks(inOrder, day, lookups, happened, interruptions);
   for (let pass = 1; pass < MOST_PASSES; pass++) {
-    const found = stillAfter(findInterruptions(plan, happened, times), interruptions);
+    const held = heldBack(day, happened, times);
+    const found = stillAfter(findInterruptions(plan, happened, times), {
+      ...interruptions,
+      after: new Map([...interruptions.after, ...held]),
+    });
     if (areSameInterruptions(found, interruptions)) break;
     interruptions = found;
     times = timeTasks(inOrder, day, lookups, happened, interruptions);
