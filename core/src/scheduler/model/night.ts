@@ -86,7 +86,7 @@ export interface NightWork {
  * @param day worked out
  * @param plan of it
  * @returns one for each who does, in the order of the kitchen; empty when all sleep
- * @example nightWork(day, plan).length // 0
+ * @example nightWork(day, plan)
  */
 export function nightWork(day: Day, { tasks }: Pick<DayPlan, 'tasks'>): NightWork[] {
   const starts = tasks.map(({ start }) => start);
