@@ -40,10 +40,11 @@ export function PersonRow({ file, person, number, isLast, onChange, onRemove }: 
     onChange({ breaks: breaks.map((one, n) => (n === k ? part : one)) });
   const addBreak = (): void => {
     const { date, hour: since } = toHour(file, breaks.at(-1)?.[1] ?? person.from);
-    // Who comes in the afternoon has no noon before the next day's.
-    const noonDate = since >= '12:00' ? daysOn(date, 1) : date;
-    const at = (hour: string): string => instantFrom(noonDate, hour, file.timeZone);
-    onChange({ breaks: [...breaks, [at('12:00'), at('12:30')]] });
+    const at = (hour: string, days = 0): string => instantFrom(daysOn(date, days), hour, file.timeZone);
+    // Who comes in the afternoon goes home for the night.
+    const span =
+      since >= '12:00' ? ([at('22:00'), at('06:00', 1)] as const) : ([at('12:00'), at('12:30')] as const);
+    onChange({ breaks: [...breaks, span] });
   };
   const setSkill = (skill: Skill, does: boolean): void => {
     const next = skills.filter((one) => (one === skill ? does : can.includes(one)));

@@ -61,11 +61,11 @@ describe('what a baker says of the day', () => {
     const user = await show();
     await user.click(screen.getByRole('button', { name: 'Breaks and skills of lead' }));
     await user.click(screen.getByRole('button', { name: 'A break, or a night at home' }));
-    expect(asked().kitchen.hands[0]?.breaks).toEqual([[720, 750]]);
+    expect(asked().kitchen.hands[0]?.breaks).toEqual([[-2 * 60, 6 * 60]]);
     fireEvent.change(screen.getByLabelText('Until when lead is away, break 1'), {
       target: { value: '13:15' },
     });
-    expect(asked().kitchen.hands[0]?.breaks).toEqual([[720, 795]]);
+    expect(asked().kitchen.hands[0]?.breaks).toEqual([[-2 * 60, 795]]);
     await user.click(screen.getByRole('button', { name: 'Take break 1 of lead off' }));
     expect(asked().kitchen.hands[0]?.breaks).toEqual([]);
   });
