@@ -269,22 +269,6 @@ export const batchTimes = (
 ];
 
 /**
- * When each pie of a run is taken out, min from its start: a full oven is slower, and so is one that is opened.
- * @param oven whose run it is
- * @param doorMin lost by those that stay
- * @param outs of each pie alone
- * @returns min, in the same order
- * @example unloadTimes(oven, 1, [45, 50])
- */
-export function unloadTimes(oven: DayOven, doorMin: number, outs: readonly number[]): number[] {
-  const full = outs.length >= oven.fullFrom ? oven.fullMin : 0;
-  return outs.map((out) => {
-    const openings = new Set(outs.filter((other) => other < out)).size;
-    return out + full + doorMin * openings;
-  });
-}
-
-/**
  * Work for dough of so many pies at once.
  * @param dough with its minutes for the first pie and for each one after it
  * @param pies how many

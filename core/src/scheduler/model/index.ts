@@ -24,7 +24,6 @@ export {
   isComplete,
   batchMixMin,
   batchTimes,
-  unloadTimes,
   readyKinds,
   isSameProgramme,
   skillFor,
@@ -44,5 +43,5 @@ export { sampleDay } from './sample-day.js';
 export { attended, scorePlan } from './score.js';
 export { emptyShellSpec, shellId, shellIds, shellsByIndex, withoutShells } from './shells.js';
 export { heatWords, isWorkOn, pieName, taskWords } from './task-words.js';
-export { unloadGroupWith, unloadGroups } from './unload-groups.js';
+export { unloadGroupWith, unloadGroups, unloadTimes } from './unload-groups.js';
 export { instantAt, wallTime } from './wall-time.js';

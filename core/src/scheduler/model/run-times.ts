@@ -1,5 +1,6 @@
 import type { Day, DayOven, BakeProgramme, BakeOption } from './day.js';
-import { batchTimes, unloadTimes } from './day.js';
+import { batchTimes } from './day.js';
+import { unloadTimes } from './unload-groups.js';
 
 /** A run as the search thinks of it: which oven, the programme by its key, which pies, all by index. */
 export interface RunDecision {

@@ -1,4 +1,20 @@
-import type { DayPlan, DayTask } from './day.js';
+import type { DayOven, DayPlan, DayTask } from './day.js';
+
+/**
+ * When each pie of a run is taken out, min from its start: a full oven is slower, and so is one that is opened.
+ * @param oven whose run it is
+ * @param doorMin lost by those that stay
+ * @param outs of each pie alone
+ * @returns min, in the same order
+ * @example unloadTimes(oven, 1, [45, 50])
+ */
+export function unloadTimes(oven: DayOven, doorMin: number, outs: readonly number[]): number[] {
+  const full = outs.length >= oven.fullFrom ? oven.fullMin : 0;
+  return outs.map((out) => {
+    const openings = new Set(outs.filter((other) => other < out)).size;
+    return out + full + doorMin * openings;
+  });
+}
 
 /**
  * The tasks of a plan as hands do them: pies that come out of an oven at one minute by the same hands are one go, and only the

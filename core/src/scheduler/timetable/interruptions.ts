@@ -49,7 +49,7 @@ export const stillAfter = (found: Interruptions, before: Interruptions): Interru
 
 /** Taking out is what nothing holds up; it interrupts all else. */
 export const isUrgent = ({ kind }: DayTask): boolean => kind === 'out';
-export const isInterrupted = (task: DayTask): boolean => !isUrgent(task);
+const isInterrupted = (task: DayTask): boolean => !isUrgent(task);
 
 /** Minutes that each bench task is laid down for, where all is as it is timed. */
 function interruptedMin(tasks: readonly DayTask[], { starts, ends }: TaskTimes): Interruptions {

@@ -158,14 +158,31 @@ function timeTasks(
   return { starts, ends };
 }
 
-/** Fruit that would wait too long for its crust is begun so much later, min by task: nobody cuts it for a builder who is behind. */
-function heldBack(day: Day, { begun }: Actuals, { starts, ends }: TaskTimes): Map<string, number> {
+/** The latest moment of which something is known, min: what was to begin by then has begun. Infinity when nothing happened. */
+function knownUntil({ tasks }: DayPlan, { begun, lasts }: Actuals): number {
+  const told = tasks.filter(({ id }) => lasts?.has(id)).map(({ start }) => start);
+  const known = [...(begun?.values() ?? []), ...(told.length > 0 ? [Math.min(...told)] : [])];
+  return known.length > 0 ? Math.max(...known) : Infinity;
+}
+
+/**
+ * Fruit that would wait too long for its crust is begun so much later, min by task: nobody cuts it for a builder who is behind.
+ * What is cut already stays so, and waits.
+ */
+function heldBack(
+  day: Day,
+  plan: DayPlan,
+  happened: Actuals,
+  { starts, ends }: TaskTimes,
+): Map<string, number> {
   const held = new Map<string, number>();
+  const until = knownUntil(plan, happened);
+  const isBegun = new Set(plan.tasks.filter(({ start }) => start <= until).map(({ id }) => id as string));
   for (const { id, cook, fruitMost } of day.pies) {
     const prepare = taskId('prepare', id);
     const built = starts.get(taskId('build', id));
     const from = starts.get(prepare);
-    if (built === undefined || from === undefined || begun?.has(prepare)) continue;
+    if (built === undefined || from === undefined || isBegun.has(prepare)) continue;
     const tooLongMin = built - at(ends, prepare) - cook - fruitMost;
     if (tooLongMin > 0) held.set(prepare, from + tooLongMin);
   }
@@ -191,7 +208,7 @@ export function rightShift(day: Day, plan: DayPlan, happened: Actuals = {}): Day
   let interruptions = noInterruptions;
   let times = timeTasks(inOrder, day, lookups, happened, interruptions);
   for (let pass = 1; pass < MOST_PASSES; pass++) {
-    const held = heldBack(day, happened, times);
+    const held = heldBack(day, plan, happened, times);
     const found = stillAfter(findInterruptions(plan, happened, times), {
       ...interruptions,
       after: new Map([...interruptions.after, ...held]),
